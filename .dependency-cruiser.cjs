@@ -1,0 +1,72 @@
+// Imports run downwards only; each rule says what may not be imported from where.
+const floors = [
+  ['measure'],
+  ['calendar'],
+  ['house', 'cupboard', 'library'],
+  ['unit', 'watch', 'daybook', 'handover'],
+  ['book'],
+  ['changes', 'reading'],
+  ['draft', 'sheets', 'formats', 'wire'],
+];
+const CORE_ALLOWED = ['zod', 'temporal-polyfill', 'fast-deep-equal'];
+const core = (rooms) => `^packages/core/src/(${rooms.join('|')})/`;
+
+module.exports = {
+  forbidden: [
+    { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
+    { name: 'known-packages-only', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    ...floors.slice(0, -1).map((rooms, level) => ({
+      name: `core-downwards-from-${rooms[0]}`,
+      severity: 'error',
+      from: { path: core(rooms) },
+      to: { path: core(floors.slice(level + 1).flat()) },
+    })),
+    {
+      name: 'changes-and-reading-apart',
+      severity: 'error',
+      from: { path: core(['reading']) },
+      to: { path: core(['changes']) },
+    },
+    {
+      name: 'changes-do-not-read',
+      severity: 'error',
+      from: { path: core(['changes']) },
+      to: { path: core(['reading']) },
+    },
+    {
+      name: 'core-stays-in-core',
+      severity: 'error',
+      from: { path: '^packages/core/src', pathNot: '\\.test\\.ts$' },
+      to: { pathNot: ['^packages/core/src', `node_modules/(${CORE_ALLOWED.join('|')})/`] },
+    },
+    {
+      name: 'starter-knows-only-core',
+      severity: 'error',
+      from: { path: '^packages/starter/src' },
+      to: { path: '^packages/(server|web)/' },
+    },
+    {
+      name: 'server-not-web',
+      severity: 'error',
+      from: { path: '^packages/server/src' },
+      to: { path: '^packages/web/' },
+    },
+    {
+      name: 'web-not-server',
+      severity: 'error',
+      from: { path: '^packages/web/src' },
+      to: { path: '^packages/(server|starter)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '/dist/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'require', 'node', 'default', 'types'],
+      extensions: ['.ts', '.mts', '.js', '.mjs', '.vue', '.json'],
+    },
+  },
+};

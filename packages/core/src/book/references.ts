@@ -1,0 +1,72 @@
+import { HOME_ID, type Home } from '../house/index.ts';
+import type { Book, Entity, EntityOf, EntityRef, Kind } from './book.ts';
+
+/** A reference that an entity holds, with the path at which it stands in it. */
+export interface HeldReference {
+  readonly path: readonly (string | number)[];
+  readonly target: EntityRef;
+}
+
+type ReferencesOf = { readonly [K in Kind]?: (entity: EntityOf<K>) => readonly HeldReference[] };
+
+const held = (kind: Kind, id: string, ...path: (string | number)[]): HeldReference => ({
+  path,
+  target: { kind, id },
+});
+
+// The one table of what refers to what; storage mirrors it with foreign keys, and a test compares the two.
+const REFERENCES: ReferencesOf = {
+  absences: (absence) => [held('children', absence.childId, 'childId')],
+  stockMoves: (move) => [held('supplies', move.supplyId, 'supplyId')],
+  activities: (activity) =>
+    activity.content.materials.map((line, i) =>
+      held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId'),
+    ),
+  placements: (placement) => [
+    held('units', placement.unitId, 'unitId'),
+    held('activities', placement.originId, 'originId'),
+    ...(placement.where.kind === 'corner'
+      ? [held('corners', placement.where.cornerId, 'where', 'cornerId')]
+      : []),
+    ...placement.content.materials.map((line, i) =>
+      held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId'),
+    ),
+  ],
+  ticks: (tick) => [
+    held('placements', tick.placementId, 'placementId'),
+    ...(tick.supplyId === null ? [] : [held('supplies', tick.supplyId, 'supplyId')]),
+  ],
+  shares: (share) => [held('units', share.unitId, 'unitId')],
+};
+
+/** The references that an entity holds. */
+export const referencesOf = <K extends Kind>(kind: K, entity: EntityOf<K>): readonly HeldReference[] =>
+  REFERENCES[kind]?.(entity) ?? [];
+
+/** A reference to nothing in an entity of the book; null when all of them lead somewhere. */
+export function brokenReference(book: Book, kind: Kind, entity: Entity): HeldReference | null {
+  const broken = referencesOf(kind, entity as never).find(({ target }) => !book[target.kind][target.id]);
+  if (broken) return broken;
+  return kind === 'placements' ? brokenBlock(book, entity as EntityOf<'placements'>) : null;
+}
+
+// Blocks are part of the home, not entities of their own.
+function brokenBlock(book: Book, { where }: EntityOf<'placements'>): HeldReference | null {
+  if (where.kind !== 'day') return null;
+  const home = book.homes[HOME_ID] as Home | undefined;
+  const known = home?.blocks.some((block) => block.id === where.blockId) ?? false;
+  return known ? null : held('homes', where.blockId, 'where', 'blockId');
+}
+
+/** The first entity found that refers to the one given; null when nothing does. */
+export function referrerTo(book: Book, ref: EntityRef): EntityRef | null {
+  for (const kind of Object.keys(REFERENCES) as Kind[]) {
+    for (const entity of Object.values(book[kind]) as Entity[]) {
+      const refers = referencesOf(kind, entity as never).some(
+        ({ target }) => target.kind === ref.kind && target.id === ref.id,
+      );
+      if (refers) return { kind, id: entity.id };
+    }
+  }
+  return null;
+}

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+
+/** A time on the home's clock, `HH:MM` from 00:00 to 23:59. Compares correctly as text. */
+export type ClockTime = string & z.core.$brand<'ClockTime'>;
+export const clockTimeSchema = z
+  .string('A time is needed here')
+  .regex(/^(?:[01]\d|2[0-3]):[0-5]\d$/, 'Write the time as 09:30')
+  .transform((text) => text as ClockTime);
+
+/** A length of time in whole minutes. */
+export type Minutes = number & z.core.$brand<'Minutes'>;
+export const minutesSchema = z
+  .int('Whole minutes are needed here')
+  .min(0, 'This cannot be below zero')
+  .max(24 * 60, 'This is longer than a day')
+  .transform((value) => value as Minutes);
+
+/** A stretch of one day, in minutes since its midnight; the end is not part of it. */
+export interface ClockSpan {
+  readonly from: Minutes;
+  readonly to: Minutes;
+}
+
+/** The whole of a day. */
+export const WHOLE_DAY: ClockSpan = { from: 0 as Minutes, to: (24 * 60) as Minutes };
+
+/** Minutes since midnight. */
+export function minutesSinceMidnight(time: ClockTime): Minutes {
+  const [hours, minutes] = time.split(':').map(Number);
+  return (hours! * 60 + minutes!) as Minutes;
+}
+
+/** The stretch that begins at `start` and lasts `length` minutes, cut off at midnight. */
+export function clockSpan(start: ClockTime, length: Minutes): ClockSpan {
+  const from = minutesSinceMidnight(start);
+  return { from, to: Math.min(from + length, WHOLE_DAY.to) as Minutes };
+}
+
+/** Whether two stretches share at least a minute; touching ends do not. */
+export const spansMeet = (a: ClockSpan, b: ClockSpan): boolean => a.from < b.to && b.from < a.to;

@@ -1,0 +1,4 @@
+/** Calendar: dates, numbered program days and times on the home's clock. */
+export * from './clock-time.ts';
+export * from './plain-day.ts';
+export * from './program-days.ts';

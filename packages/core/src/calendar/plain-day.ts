@@ -1,0 +1,96 @@
+import { Temporal } from 'temporal-polyfill';
+import { z } from 'zod';
+
+/** A calendar date without a time or a zone, as `YYYY-MM-DD`. Compares correctly as text. */
+export type PlainDay = string & z.core.$brand<'PlainDay'>;
+
+/** Day of the week by ISO 8601: 1 is Monday, 7 is Sunday. */
+export type Weekday = 1 | 2 | 3 | 4 | 5 | 6 | 7;
+export const WEEKDAYS: readonly Weekday[] = [1, 2, 3, 4, 5, 6, 7];
+
+const SHAPE = /^(?:19|20|21)\d\d-\d\d-\d\d$/;
+const WEEKDAY_NAMES = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
+const MONTH_NAMES = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
+
+/** Reads `YYYY-MM-DD` between 1900 and 2199; null for anything else, 30 February included. */
+export function parsePlainDay(text: string): PlainDay | null {
+  if (!SHAPE.test(text)) return null;
+  try {
+    Temporal.PlainDate.from(text, { overflow: 'reject' });
+    return text as PlainDay;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * A date written in the program's own text.
+ * @throws {RangeError} when there is no such day; for input from outside use {@link parsePlainDay} or the schema.
+ */
+export function plainDay(text: string): PlainDay {
+  const day = parsePlainDay(text);
+  if (!day) throw new RangeError(`no such day: ${text}`);
+  return day;
+}
+
+export const plainDaySchema = z
+  .string('A date is needed here')
+  .refine((text) => parsePlainDay(text) !== null, 'There is no such day; write it as 2027-03-08')
+  .transform((text) => text as PlainDay);
+
+/** The day `count` days later (earlier when negative). */
+export const addDays = (day: PlainDay, count: number): PlainDay =>
+  Temporal.PlainDate.from(day).add({ days: count }).toString() as PlainDay;
+
+/** Day of the week, 1 (Monday) to 7 (Sunday). */
+export const weekdayOf = (day: PlainDay): Weekday => Temporal.PlainDate.from(day).dayOfWeek as Weekday;
+
+/** Full name of a day of the week. */
+export const weekdayName = (weekday: Weekday): string => WEEKDAY_NAMES[weekday - 1]!;
+
+/** `Thu 11` (within a month that is clear), `Thu 11 March` or `Thursday 11 March 2027`. */
+export function formatDay(day: PlainDay, style: 'brief' | 'medium' | 'full' = 'medium'): string {
+  const date = Temporal.PlainDate.from(day);
+  const weekday = weekdayName(weekdayOf(day));
+  const month = MONTH_NAMES[date.month - 1]!;
+  if (style === 'brief') return `${weekday.slice(0, 3)} ${date.day}`;
+  if (style === 'medium') return `${weekday.slice(0, 3)} ${date.day} ${month}`;
+  return `${weekday} ${date.day} ${month} ${date.year}`;
+}
+
+/**
+ * The date in a time zone at an instant (milliseconds since 1970, UTC). The only bridge from clocks to days:
+ * the caller reads the clock.
+ * @throws {RangeError} for an unknown zone; zones are checked by {@link zoneSchema} on the way in.
+ */
+export const dayInZone = (epochMs: number, zone: string): PlainDay =>
+  Temporal.Instant.fromEpochMilliseconds(epochMs)
+    .toZonedDateTimeISO(zone)
+    .toPlainDate()
+    .toString() as PlainDay;
+
+/** An IANA time zone that this machine knows, such as `America/Chicago`. */
+export const zoneSchema = z
+  .string('A time zone is needed here')
+  .max(64, 'This is not a time zone')
+  .refine((zone) => {
+    try {
+      dayInZone(0, zone);
+      return true;
+    } catch {
+      return false;
+    }
+  }, 'This is not a time zone, such as America/Chicago');

@@ -1,0 +1,247 @@
+import { entityAt, homeOf, refKey, type Book, type EntityOf, type EntityRef } from '../book/index.ts';
+import { closedBecause } from '../calendar/index.ts';
+import { tickIdOf } from '../daybook/index.ts';
+import { calendarOf, type Unit } from '../unit/index.ts';
+import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
+import { Pen, type Touch, type Unsound } from './pen.ts';
+
+/** Why a gesture cannot be applied at all. A closed list. */
+export type RefusalReason = 'unknown-id' | 'exists-already' | 'closed-day' | 'leads-nowhere' | 'still-used';
+
+/** A gesture that cannot be represented, with the path of the offending value in the gesture. */
+export interface Refusal {
+  readonly reason: RefusalReason;
+  readonly path: readonly (string | number)[];
+  readonly message: string;
+}
+
+/** What became of a gesture. */
+export type Outcome =
+  | {
+      readonly outcome: 'kept';
+      readonly book: Book;
+      readonly touched: readonly Touch[];
+      /** What takes the gesture back; null when it cannot be undone, or when there is nothing to undo. */
+      readonly inverse: Change | null;
+    }
+  | { readonly outcome: 'refused'; readonly refusal: Refusal }
+  /** Somebody else changed what it touches since the person saw it. */
+  | { readonly outcome: 'clash'; readonly refs: readonly EntityRef[] };
+
+/** What a handler sees besides the book. */
+interface Envelope {
+  readonly at: string;
+  readonly actor: Actor;
+  readonly before: Book;
+}
+
+type Handlers = {
+  readonly [T in ChangeType]: (
+    pen: Pen,
+    change: Extract<Change, { type: T }>,
+    envelope: Envelope,
+  ) => Refusal | void;
+};
+
+/**
+ * Applies a gesture whole or not at all. Pure: the same book, gesture and actor give the same outcome in the
+ * browser and in the server. The gesture must have been read by its schema.
+ * A gesture that changes nothing is kept and touches nothing, and the same book comes back.
+ */
+export function applyGesture(book: Book, gesture: Gesture, actor: Actor): Outcome {
+  const pen = new Pen(book);
+  const envelope: Envelope = { at: gesture.at, actor, before: book };
+  for (const [index, change] of gesture.changes.entries()) {
+    const refusal = handle(pen, change, envelope);
+    if (refusal) return { outcome: 'refused', refusal: under(refusal, ['changes', index]) };
+  }
+  const finished = pen.finish();
+  if ('kind' in finished) return { outcome: 'refused', refusal: unsoundRefusal(finished, gesture) };
+  const refs = finished.touched.filter((touch) => isStale(touch, gesture));
+  if (refs.length > 0) return { outcome: 'clash', refs: refs.map(({ kind, id }) => ({ kind, id })) };
+  return { outcome: 'kept', ...finished, inverse: inverseOf(book, finished.touched) };
+}
+
+// Lines of the ledger and ticks commute: whoever comes second finds the same result, so no version is asked for.
+const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves']);
+
+const isStale = (touch: Touch, gesture: Gesture): boolean =>
+  !COMMUTING.has(touch.kind) && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
+
+function handle<T extends ChangeType>(
+  pen: Pen,
+  change: Extract<Change, { type: T }>,
+  envelope: Envelope,
+): Refusal | void {
+  const handler = HANDLERS[change.type as T] as (
+    pen: Pen,
+    change: Change,
+    envelope: Envelope,
+  ) => Refusal | void;
+  return handler(pen, change, envelope);
+}
+
+const HANDLERS: Handlers = {
+  'house/put-home': (pen, { home }) => pen.put('homes', home),
+  'house/put-person': (pen, { person }) => pen.put('people', person),
+  'house/put-child': (pen, { child }) => pen.put('children', child),
+  'house/put-absence': (pen, { absence }) => pen.put('absences', absence),
+  'house/drop-absence': (pen, { absenceId }) => dropKnown(pen, 'absences', absenceId, 'absenceId'),
+  'house/put-corner': (pen, { corner }) => pen.put('corners', corner),
+  'house/put-closure': (pen, { closure }) => pen.put('closures', closure),
+  'house/drop-closure': (pen, { closureId }) => dropKnown(pen, 'closures', closureId, 'closureId'),
+  'cupboard/put-supply': (pen, { supply }) => pen.put('supplies', supply),
+  'cupboard/record-stock': (pen, { move }) =>
+    pen.get('stockMoves', move.id) ? existsAlready(['move', 'id']) : pen.put('stockMoves', move),
+  'library/put-activity': (pen, { activity }) => pen.put('activities', activity),
+  'unit/start': (pen, { unit }, { before }) => {
+    if (pen.get('units', unit.id)) return existsAlready(['unit', 'id']);
+    return startRefusal(before, unit) ?? pen.put('units', unit);
+  },
+  'unit/revise': (pen, { unit }, { before }) => {
+    const current = pen.get('units', unit.id);
+    if (!current) return unknownId(['unit', 'id'], 'unit');
+    // A closure may have come to lie on the start since: only a new start is asked to be open.
+    return (unit.start === current.start ? undefined : startRefusal(before, unit)) ?? pen.put('units', unit);
+  },
+  'unit/place': (pen, { id, unitId, activityId, where }) => {
+    if (pen.get('placements', id)) return existsAlready(['id']);
+    const activity = pen.get('activities', activityId);
+    if (!activity) return unknownId(['activityId'], 'activity in the library');
+    const { content, version } = activity;
+    pen.put('placements', {
+      id,
+      version: 0,
+      unitId,
+      originId: activityId,
+      originVersion: version,
+      content,
+      where,
+    });
+  },
+  'unit/move': (pen, { placementId, where }) => {
+    const placement = pen.get('placements', placementId);
+    if (!placement) return unknownId(['placementId'], 'activity in this unit');
+    pen.put('placements', { ...placement, where });
+  },
+  'unit/unplace': (pen, { placementId }) => dropKnown(pen, 'placements', placementId, 'placementId'),
+  'daybook/tick': (pen, { subject }, { at, actor }) => {
+    const id = tickIdOf(subject);
+    if (!pen.get('ticks', id)) pen.put('ticks', { ...subject, id, version: 0, by: actor.name, at });
+  },
+  'daybook/untick': (pen, { subject }) => pen.drop('ticks', tickIdOf(subject)),
+  'share/make': (pen, { share }) =>
+    pen.get('shares', share.id)
+      ? existsAlready(['share', 'id'])
+      : pen.put('shares', { ...share, version: 0, revokedAt: null }),
+  'share/revoke': (pen, { shareId }, { at }) => {
+    const share = pen.get('shares', shareId);
+    if (!share) return unknownId(['shareId'], 'link');
+    pen.put('shares', { ...share, revokedAt: share.revokedAt ?? at });
+  },
+  'book/restore': (pen, { entities }) => {
+    for (const { kind, id, to } of entities) {
+      if (to === null) pen.drop(kind, id);
+      else pen.put(kind, to as never);
+    }
+  },
+};
+
+function dropKnown(
+  pen: Pen,
+  kind: 'absences' | 'closures' | 'placements',
+  id: string,
+  field: string,
+): Refusal | undefined {
+  if (!pen.get(kind, id)) return unknownId([field], 'entry');
+  pen.drop(kind, id);
+  return undefined;
+}
+
+function startRefusal(book: Book, unit: Unit): Refusal | undefined {
+  const why = closedBecause(unit.start, calendarOf(homeOf(book), Object.values(book.closures)));
+  if (why === null) return undefined;
+  return {
+    reason: 'closed-day',
+    path: ['unit', 'start'],
+    message: `The home is closed on that day (${why}). Choose a day on which it is open`,
+  };
+}
+
+const existsAlready = (path: readonly (string | number)[]): Refusal => ({
+  reason: 'exists-already',
+  path,
+  message: 'There is already something with this id',
+});
+
+const unknownId = (path: readonly (string | number)[], what: string): Refusal => ({
+  reason: 'unknown-id',
+  path,
+  message: `There is no such ${what} any more`,
+});
+
+const under = (refusal: Refusal, path: readonly (string | number)[]): Refusal => ({
+  ...refusal,
+  path: [...path, ...refusal.path],
+});
+
+/** What each table holds, in words for messages. */
+const KIND_WORDS: Partial<Record<string, string>> = {
+  children: 'child',
+  supplies: 'supply',
+  activities: 'activity in the library',
+  units: 'unit',
+  corners: 'corner',
+  placements: 'activity in a unit',
+  ticks: 'tick',
+  homes: 'block of the day',
+};
+
+function unsoundRefusal(unsound: Unsound, gesture: Gesture): Refusal {
+  if (unsound.kind === 'leads-nowhere') {
+    const what = KIND_WORDS[unsound.held.target.kind] ?? 'entry';
+    const field = String(unsound.held.path.at(-1));
+    return {
+      reason: 'leads-nowhere',
+      path: pathOfField(gesture, unsound, field) ?? [],
+      message: `There is no such ${what} any more`,
+    };
+  }
+  const ticked = unsound.by.kind === 'ticks';
+  return {
+    reason: 'still-used',
+    path: ['changes'],
+    message: ticked
+      ? 'Somebody has ticked this off; take the tick back first, or let it end the day before'
+      : `A ${KIND_WORDS[unsound.by.kind] ?? 'entry'} still uses this`,
+  };
+}
+
+// The pen names the entity and the path within; the person needs the path within the gesture.
+function pathOfField(
+  gesture: Gesture,
+  { held }: Extract<Unsound, { kind: 'leads-nowhere' }>,
+  field: string,
+): (string | number)[] | null {
+  const find = (value: unknown, path: (string | number)[]): (string | number)[] | null => {
+    if (path.at(-1) === field && value === held.target.id) return path;
+    if (typeof value !== 'object' || value === null) return null;
+    for (const [key, inner] of Object.entries(value)) {
+      const found = find(inner, [...path, Array.isArray(value) ? Number(key) : key]);
+      if (found) return found;
+    }
+    return null;
+  };
+  return find(gesture.changes, ['changes']);
+}
+
+// Exact images of what was there before; null for gestures that touch what cannot be taken back.
+function inverseOf(before: Book, touched: readonly Touch[]): Change | null {
+  if (touched.length === 0) return null;
+  const entities = touched.flatMap(({ kind, id }) =>
+    isRestorable(kind)
+      ? [{ kind, id, to: entityAt(before, { kind, id }) as EntityOf<typeof kind> | null }]
+      : [],
+  );
+  return entities.length === touched.length ? { type: 'book/restore', entities } : null;
+}

@@ -1,0 +1,116 @@
+import { z } from 'zod';
+import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
+import { instantSchema, stockMoveSchema, supplySchema } from '../cupboard/index.ts';
+import { tickSubjectSchema } from '../daybook/index.ts';
+import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
+import {
+  absenceIdSchema,
+  absenceSchema,
+  childSchema,
+  closureIdSchema,
+  closureSchema,
+  cornerSchema,
+  homeSchema,
+  personSchema,
+} from '../house/index.ts';
+import { activityIdSchema, activitySchema } from '../library/index.ts';
+import { idSchema, lineSchema } from '../measure/index.ts';
+import { placementIdSchema, unitIdSchema, unitSchema, whereSchema } from '../unit/index.ts';
+
+/**
+ * The tables whose entities an inverse can bring back. Ticks are corrected, not undone; what was sent or
+ * revoked cannot be unsent.
+ */
+export type RestorableKind = Exclude<Kind, 'ticks' | 'shares'>;
+
+/** Whether an inverse can bring an entity of this kind back. */
+export const isRestorable = (kind: Kind): kind is RestorableKind => kind !== 'ticks' && kind !== 'shares';
+
+const RESTORABLE_KINDS = KINDS.filter(isRestorable) as [RestorableKind, ...RestorableKind[]];
+
+const restoredSchema = z
+  .object({ kind: z.enum(RESTORABLE_KINDS), id: idSchema, to: z.unknown() })
+  .transform((restored, context) => {
+    const gone = restored.to === null || restored.to === undefined;
+    // A book always has its home: it can be brought back, never undone.
+    if (gone && restored.kind !== 'homes') return { ...restored, to: null };
+    const parsed = ENTITY_SCHEMAS[restored.kind].safeParse(restored.to);
+    if (parsed.success && parsed.data.id === restored.id) return { ...restored, to: parsed.data };
+    for (const issue of parsed.error?.issues ?? [
+      { path: ['id'], message: 'This is the id of something else' },
+    ]) {
+      context.issues.push({
+        code: 'custom',
+        input: restored.to,
+        path: ['to', ...issue.path],
+        message: issue.message,
+      });
+    }
+    return z.NEVER;
+  });
+
+/** Every way to alter the book. A `put` makes an entity or replaces the one with its id. */
+export const changeSchema = z.discriminatedUnion('type', [
+  z.object({ type: z.literal('house/put-home'), home: homeSchema }),
+  z.object({ type: z.literal('house/put-person'), person: personSchema }),
+  z.object({ type: z.literal('house/put-child'), child: childSchema }),
+  z.object({ type: z.literal('house/put-absence'), absence: absenceSchema }),
+  z.object({ type: z.literal('house/drop-absence'), absenceId: absenceIdSchema }),
+  z.object({ type: z.literal('house/put-corner'), corner: cornerSchema }),
+  z.object({ type: z.literal('house/put-closure'), closure: closureSchema }),
+  z.object({ type: z.literal('house/drop-closure'), closureId: closureIdSchema }),
+  z.object({ type: z.literal('cupboard/put-supply'), supply: supplySchema }),
+  z.object({ type: z.literal('cupboard/record-stock'), move: stockMoveSchema }),
+  z.object({ type: z.literal('library/put-activity'), activity: activitySchema }),
+  z.object({ type: z.literal('unit/start'), unit: unitSchema }),
+  z.object({ type: z.literal('unit/revise'), unit: unitSchema }),
+  z.object({
+    type: z.literal('unit/place'),
+    id: placementIdSchema,
+    unitId: unitIdSchema,
+    activityId: activityIdSchema,
+    where: whereSchema,
+  }),
+  z.object({ type: z.literal('unit/move'), placementId: placementIdSchema, where: whereSchema }),
+  z.object({ type: z.literal('unit/unplace'), placementId: placementIdSchema }),
+  z.object({ type: z.literal('daybook/tick'), subject: tickSubjectSchema }),
+  z.object({ type: z.literal('daybook/untick'), subject: tickSubjectSchema }),
+  z.object({ type: z.literal('share/make'), share: shareOrderSchema }),
+  z.object({ type: z.literal('share/revoke'), shareId: shareIdSchema }),
+  z.object({ type: z.literal('book/restore'), entities: z.array(restoredSchema).min(1).max(500) }),
+]);
+export type Change = z.infer<typeof changeSchema>;
+export type ChangeType = Change['type'];
+
+/** A change as it is written down before it is checked: versions may be left out, ids are plain text. */
+export type ChangeInput = z.input<typeof changeSchema>;
+
+export const gestureIdSchema = z
+  .string('A gesture needs an id')
+  .regex(/^[A-Za-z0-9-]{8,64}$/, 'This is not the id of a gesture')
+  .brand<'GestureId'>();
+export type GestureId = z.infer<typeof gestureIdSchema>;
+
+/** One act of a person: one or more changes that happen together or not at all. */
+export const gestureSchema = z.object({
+  id: gestureIdSchema,
+  at: instantSchema,
+  changes: z
+    .array(changeSchema)
+    .min(1, 'A gesture changes something')
+    .max(2000, 'At most 2000 changes at once'),
+  /** The versions that the person saw of what the changes touch, by reference key; what is not there is new. */
+  bases: z.record(z.string().max(300), z.int().min(0)).default({}),
+  /** The gesture that this one takes back. */
+  undoes: gestureIdSchema.optional(),
+});
+export type Gesture = z.infer<typeof gestureSchema>;
+export type GestureInput = z.input<typeof gestureSchema>;
+
+/** Who made a gesture: a person of the home, or whoever holds a link. Known from the session, never from the body. */
+export const actorSchema = z.object({
+  kind: z.enum(['person', 'share']),
+  id: idSchema,
+  name: lineSchema,
+});
+export type Actor = z.infer<typeof actorSchema>;

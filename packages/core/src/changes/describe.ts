@@ -1,0 +1,48 @@
+import type { Book } from '../book/index.ts';
+import type { Where } from '../unit/index.ts';
+import type { Change, ChangeType, Gesture } from './change.ts';
+
+type Describers = {
+  readonly [T in ChangeType]: (book: Book, change: Extract<Change, { type: T }>) => string;
+};
+
+/** What a gesture does, in a few words for the undo button and the journal: `Ramp and fan run → Blocks`. */
+export function describeGesture(before: Book, gesture: Gesture): string {
+  const first = describeChange(before, gesture.changes[0]!);
+  const more = gesture.changes.length - 1;
+  return more === 0 ? first : `${first} and ${more} more`;
+}
+
+const describeChange = <T extends ChangeType>(book: Book, change: Extract<Change, { type: T }>): string =>
+  (DESCRIBERS[change.type as T] as (book: Book, change: Change) => string)(book, change);
+
+const titleOf = (book: Book, placementId: string): string =>
+  book.placements[placementId]?.content.title ?? 'activity';
+
+const whereText = (book: Book, where: Where): string =>
+  where.kind === 'day' ? `Day ${where.day}` : (book.corners[where.cornerId]?.name ?? 'a corner');
+
+const DESCRIBERS: Describers = {
+  'house/put-home': () => 'the home',
+  'house/put-person': (_, { person }) => person.name,
+  'house/put-child': (_, { child }) => child.shownAs,
+  'house/put-absence': (book, { absence }) => `${book.children[absence.childId]?.shownAs ?? 'child'} away`,
+  'house/drop-absence': () => 'absence taken back',
+  'house/put-corner': (_, { corner }) => corner.name,
+  'house/put-closure': (_, { closure }) => `closed: ${closure.why}`,
+  'house/drop-closure': () => 'closure taken back',
+  'cupboard/put-supply': (_, { supply }) => supply.name,
+  'cupboard/record-stock': (book, { move }) => `stock of ${book.supplies[move.supplyId]?.name ?? 'a supply'}`,
+  'library/put-activity': (_, { activity }) => activity.content.title,
+  'unit/start': (_, { unit }) => `start ${unit.title}`,
+  'unit/revise': (_, { unit }) => `change ${unit.title}`,
+  'unit/place': (book, { activityId, where }) =>
+    `${book.activities[activityId]?.content.title ?? 'activity'} → ${whereText(book, where)}`,
+  'unit/move': (book, { placementId, where }) => `${titleOf(book, placementId)} → ${whereText(book, where)}`,
+  'unit/unplace': (book, { placementId }) => `take ${titleOf(book, placementId)} out`,
+  'daybook/tick': (book, { subject }) => `tick ${titleOf(book, subject.placementId)}`,
+  'daybook/untick': (book, { subject }) => `untick ${titleOf(book, subject.placementId)}`,
+  'share/make': (_, { share }) => `link for ${share.label}`,
+  'share/revoke': (book, { shareId }) => `take back the link for ${book.shares[shareId]?.label ?? 'someone'}`,
+  'book/restore': () => 'undo',
+};

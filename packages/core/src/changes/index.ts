@@ -1,0 +1,6 @@
+/** Changes: the one language in which the book is altered. Schema, apply, what takes it back, how it is called. */
+export * from './apply.ts';
+export * from './change.ts';
+export * from './describe.ts';
+export * from './history.ts';
+export type { Touch } from './pen.ts';

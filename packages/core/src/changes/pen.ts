@@ -1,0 +1,106 @@
+import equal from 'fast-deep-equal';
+import {
+  brokenReference,
+  freezeDeep,
+  referrerTo,
+  refKey,
+  type Book,
+  type Entity,
+  type EntityOf,
+  type EntityRef,
+  type HeldReference,
+  type Kind,
+} from '../book/index.ts';
+
+/** What a gesture did to one entity: its versions before and after, 0 where there is none. */
+export interface Touch extends EntityRef {
+  readonly before: number;
+  readonly after: number;
+}
+
+/** Why the pen cannot put down what was written: the book would not hold together. */
+export type Unsound =
+  | { readonly kind: 'leads-nowhere'; readonly ref: EntityRef; readonly held: HeldReference }
+  | { readonly kind: 'still-used'; readonly ref: EntityRef; readonly by: EntityRef };
+
+/**
+ * Writes a new book from an old one. Nothing of the old book is altered, tables are copied when first
+ * written to, and an entity that ends as it began is not touched at all.
+ */
+export class Pen {
+  readonly #before: Book;
+  readonly #tables: { [K in Kind]?: Record<string, Entity> } = {};
+  readonly #written = new Map<string, EntityRef>();
+
+  constructor(before: Book) {
+    this.#before = before;
+  }
+
+  /** The entity as it is now, changes of this gesture included. */
+  get<K extends Kind>(kind: K, id: string): EntityOf<K> | null {
+    const table = this.#tables[kind] ?? this.#before[kind];
+    return (table[id] as EntityOf<K> | undefined) ?? null;
+  }
+
+  /** Makes or replaces an entity. Its version is the pen's to set. */
+  put<K extends Kind>(kind: K, entity: EntityOf<K>): void {
+    this.#write(kind, entity.id)[entity.id] = entity;
+  }
+
+  drop(kind: Kind, id: string): void {
+    delete this.#write(kind, id)[id];
+  }
+
+  #write(kind: Kind, id: string): Record<string, Entity> {
+    this.#written.set(refKey({ kind, id }), { kind, id });
+    return (this.#tables[kind] ??= { ...this.#before[kind] });
+  }
+
+  /** Ends the writing: the new book and what was touched, or what does not hold together. */
+  finish(): { readonly book: Book; readonly touched: readonly Touch[] } | Unsound {
+    const touched = [...this.#written.values()].flatMap((ref) => this.#settle(ref));
+    if (touched.length === 0) return { book: this.#before, touched };
+    const book = Object.freeze({ ...this.#before, ...this.#touchedTables(touched) }) as Book;
+    return findUnsound(book, touched) ?? { book, touched };
+  }
+
+  // Gives an entity its version, or puts the old object back when nothing about it changed.
+  #settle({ kind, id }: EntityRef): Touch[] {
+    const table = this.#tables[kind]!;
+    const before = this.#before[kind][id] as Entity | undefined;
+    const after = table[id];
+    if (!after) return before ? [{ kind, id, before: before.version, after: 0 }] : [];
+    if (before && equal({ ...after, version: before.version }, before)) {
+      table[id] = before;
+      return [];
+    }
+    // What comes back after it was dropped carries its old version: two on, the dropping counts as one.
+    const version = before
+      ? Math.max(before.version, after.version) + 1
+      : after.version === 0
+        ? 1
+        : after.version + 2;
+    table[id] = freezeDeep({ ...after, version });
+    return [{ kind, id, before: before?.version ?? 0, after: version }];
+  }
+
+  #touchedTables(touched: readonly Touch[]): Partial<Book> {
+    const kinds = new Set(touched.map((touch) => touch.kind));
+    return Object.fromEntries([...kinds].map((kind) => [kind, Object.freeze(this.#tables[kind])]));
+  }
+}
+
+function findUnsound(book: Book, touched: readonly Touch[]): Unsound | null {
+  for (const touch of touched) {
+    const ref = { kind: touch.kind, id: touch.id };
+    const entity = book[touch.kind][touch.id];
+    if (entity) {
+      const broken = brokenReference(book, touch.kind, entity);
+      if (broken) return { kind: 'leads-nowhere', ref, held: broken };
+    } else {
+      const by = referrerTo(book, ref);
+      if (by) return { kind: 'still-used', ref, by };
+    }
+  }
+  return null;
+}

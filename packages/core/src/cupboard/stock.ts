@@ -1,0 +1,42 @@
+import { z } from 'zod';
+import { amountSchema, idSchema, quantity, versionSchema, type Quantity } from '../measure/index.ts';
+import { supplyIdSchema, type Supply } from './supply.ts';
+
+/** An instant in UTC as `2027-03-11T09:40:00.000Z`; text order is time order. */
+export const instantSchema = z.iso.datetime({ precision: 3, error: 'An instant in UTC is needed here' });
+export type Instant = z.infer<typeof instantSchema>;
+
+export const stockMoveIdSchema = idSchema.brand<'StockMoveId'>();
+
+/**
+ * A line of the stock ledger: `counted` says how much was there, the others say how much came or went.
+ * Amounts are in the supply's unit and never negative.
+ */
+export const stockMoveSchema = z.object({
+  id: stockMoveIdSchema,
+  version: versionSchema,
+  supplyId: supplyIdSchema,
+  kind: z.enum(['counted', 'bought', 'used', 'thrown'], 'Stock is counted, bought, used or thrown'),
+  amount: amountSchema,
+  at: instantSchema,
+});
+export type StockMove = z.infer<typeof stockMoveSchema>;
+
+/**
+ * What is on hand of a supply: the last count and every movement after it, never below zero.
+ * Lines may arrive in any order: only their instants count (for equal instants, their ids), so lines made
+ * offline commute.
+ */
+export function onHand(supply: Supply, moves: readonly StockMove[]): Quantity {
+  const ledger = moves
+    .filter((move) => move.supplyId === supply.id)
+    .toSorted((a, b) => (a.at === b.at ? compare(a.id, b.id) : compare(a.at, b.at)));
+  const lastCount = ledger.findLastIndex((move) => move.kind === 'counted');
+  const amount = ledger.slice(Math.max(0, lastCount)).reduce((sum, move) => {
+    if (move.kind === 'counted') return move.amount;
+    return move.kind === 'bought' ? sum + move.amount : sum - move.amount;
+  }, 0);
+  return quantity(Math.max(0, amount), supply.unit);
+}
+
+const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

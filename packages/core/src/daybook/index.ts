@@ -1,0 +1,2 @@
+/** Daybook: what happened. So far the ticks of people in the room. */
+export * from './tick.ts';

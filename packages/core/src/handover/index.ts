@@ -1,0 +1,2 @@
+/** Handover: links through which others see a part of the plan. */
+export * from './share.ts';

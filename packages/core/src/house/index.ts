@@ -1,0 +1,7 @@
+/** House: the home and its rules, the children, the people, the corners; who is there when, and how old. */
+export * from './age.ts';
+export * from './allergens.ts';
+export * from './attendance.ts';
+export * from './child.ts';
+export * from './room.ts';
+export * from './home.ts';

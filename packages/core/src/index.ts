@@ -1,0 +1,16 @@
+/**
+ * What Kobby knows and computes. Pure: no clock, no randomness, no input or output, nothing of the browser or
+ * the server. Each folder below is a room with its own table of contents; imports run downwards only.
+ */
+export * from './measure/index.ts';
+export * from './calendar/index.ts';
+export * from './house/index.ts';
+export * from './cupboard/index.ts';
+export * from './library/index.ts';
+export * from './unit/index.ts';
+export * from './daybook/index.ts';
+export * from './handover/index.ts';
+export * from './book/index.ts';
+export * from './changes/index.ts';
+export * from './reading/index.ts';
+export * from './wire/index.ts';

@@ -1,0 +1,36 @@
+import { groupBy } from '../../book/index.ts';
+import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
+import type { Use } from './uses.ts';
+
+/** The moment at which most of a reusable is in use, and what uses it then. */
+export interface Peak {
+  readonly amount: number;
+  readonly day: ProgramDay;
+  /** When it begins, in minutes since midnight. */
+  readonly from: ClockSpan['from'];
+  readonly uses: readonly Use[];
+}
+
+/**
+ * The peak of simultaneous use, the earliest when there are several; null when nothing is used. What ends
+ * when another begins is not used at the same time, nor is what ends on one day and begins on the next.
+ */
+export function peakOf(uses: readonly Use[]): Peak | null {
+  return [...groupBy(uses, (use) => use.day.number).values()]
+    .toSorted((a, b) => a[0]!.day.number - b[0]!.day.number)
+    .map(peakOfDay)
+    .reduce<Peak | null>((best, peak) => (best === null || peak.amount > best.amount ? peak : best), null);
+}
+
+// The sum can only rise where something begins: looking at those moments is enough.
+function peakOfDay(uses: readonly Use[]): Peak {
+  const starts = [...new Set(uses.map((use) => use.span.from))].toSorted((a, b) => a - b);
+  return starts
+    .map((from) => {
+      const atOnce = uses.filter(({ span }) => span.from <= from && from < span.to);
+      return { amount: sum(atOnce), day: uses[0]!.day, from, uses: atOnce };
+    })
+    .reduce((best, peak) => (peak.amount > best.amount ? peak : best));
+}
+
+const sum = (uses: readonly Use[]): number => uses.reduce((total, use) => total + use.amount, 0);

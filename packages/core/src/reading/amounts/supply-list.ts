@@ -1,0 +1,64 @@
+import { groupBy, type Table } from '../../book/index.ts';
+import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
+import { onHand, type StockMove, type Supply } from '../../cupboard/index.ts';
+import type { Corner } from '../../house/index.ts';
+import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
+import type { Placement } from '../../unit/index.ts';
+import { memoised } from '../memo.ts';
+import type { Frame } from '../plan/plan.ts';
+import { peakOf, type Peak } from './peak.ts';
+import { usesOf, type Use } from './uses.ts';
+
+/** What a unit still needs of one supply. */
+export interface SupplyLine {
+  readonly supply: Supply;
+  readonly need: Quantity;
+  readonly have: Quantity;
+  /** What is missing; zero when enough is there. */
+  readonly buy: Quantity;
+  /** The first day on which it is needed. */
+  readonly by: ProgramDay;
+  /** What the need is made of: for a reusable, what uses it at its peak. */
+  readonly uses: readonly Use[];
+  /** The moment of most use; null for a consumable. */
+  readonly peak: Peak | null;
+}
+
+/**
+ * Everything that a unit still needs from `today` on, by the day on which it is first needed, then by name.
+ * Consumables are added up; reusables count at their peak of simultaneous use. Countable things are rounded
+ * up to whole ones. What was needed on earlier days has been taken out by then and is in the stock ledger.
+ */
+export const supplyList = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    corners: Table<Corner>,
+    stockMoves: Table<StockMove>,
+    today: PlainDay,
+  ): readonly SupplyLine[] => {
+    const uses = placements
+      .flatMap((placement) => usesOf(placement, frame, supplies, corners))
+      .filter((use) => use.day.date >= today);
+    const ledger = ledgers(stockMoves);
+    return [...groupBy(uses, (use) => use.supply.id).values()]
+      .map((ofSupply) => lineOf(ofSupply, ledger.get(ofSupply[0]!.supply.id) ?? []))
+      .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1));
+  },
+);
+
+const ledgers = memoised((stockMoves: Table<StockMove>) =>
+  groupBy(Object.values(stockMoves), (move) => move.supplyId),
+);
+
+function lineOf(uses: readonly Use[], moves: readonly StockMove[]): SupplyLine {
+  const { supply } = uses[0]!;
+  const peak = supply.use === 'reusable' ? peakOf(uses) : null;
+  const amount = peak ? peak.amount : uses.reduce((total, use) => total + use.amount, 0);
+  // Sums of thirds end in dust: a need of 6.000000001 pieces is 6, not 7.
+  const need = quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit);
+  const have = onHand(supply, moves);
+  const by = uses.reduce((first, { day }) => (day.number < first.number ? day : first), uses[0]!.day);
+  return { supply, need, have, buy: shortfall(need, have), by, uses: peak ? peak.uses : uses, peak };
+}

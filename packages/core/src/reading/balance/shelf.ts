@@ -1,0 +1,107 @@
+import { groupBy, type Table } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { ChildId, Corner } from '../../house/index.ts';
+import { lastDayOf, type Placement } from '../../unit/index.ts';
+import { listed, type Finding } from '../finding.ts';
+import { memoised } from '../memo.ts';
+import { cornersOnShelf, sessionsOf, type Frame } from '../plan/plan.ts';
+
+/** A learning centre in a unit: what stands in it and on which days it is empty. */
+export interface Cubby {
+  readonly corner: Corner;
+  /** In the order of their first days. */
+  readonly setUps: readonly Placement[];
+  readonly emptyDays: readonly number[];
+  /** How many of the children who come during the unit find a version at their age. */
+  readonly fits: number;
+}
+
+/** The shelf of a unit: a cubby for every corner of the home, in the home's order. */
+export const shelfOf = memoised(
+  (placements: readonly Placement[], frame: Frame, corners: Table<Corner>): readonly Cubby[] => {
+    const inCorner = groupBy(placements, ({ where }) => (where.kind === 'corner' ? where.cornerId : null));
+    return cornersOnShelf(corners).map((corner) => cubby(corner, inCorner.get(corner.id) ?? [], frame));
+  },
+);
+
+function cubby(corner: Corner, placements: readonly Placement[], frame: Frame): Cubby {
+  const setUps = placements.toSorted((a, b) => firstDay(a) - firstDay(b));
+  const filled = new Set(setUps.flatMap((setUp) => sessionsOf(setUp, frame).map(({ day }) => day.number)));
+  const fitting = new Set<ChildId>(
+    setUps.flatMap((setUp) =>
+      sessionsOf(setUp, frame).flatMap(({ seats }) => seats.filter((s) => s.version).map((s) => s.child.id)),
+    ),
+  );
+  const emptyDays = frame.calendar.days.map(({ number }) => number).filter((number) => !filled.has(number));
+  return { corner, setUps, emptyDays, fits: fitting.size };
+}
+
+const firstDay = ({ where }: Placement): number => (where.kind === 'corner' ? where.fromDay : where.day);
+
+// More empty corners than this are told in one heads-up: at the start of planning they all are.
+const SINGLE_EMPTY_CORNERS = 3;
+
+/** The findings about corners that hold nothing on any day, and about what stands past the unit's end. */
+export const shelfFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    corners: Table<Corner>,
+    today: PlainDay,
+  ): readonly Finding[] => {
+    const over = (frame.calendar.days.at(-1)?.date ?? today) < today;
+    const empty = over
+      ? []
+      : shelfOf(placements, frame, corners)
+          .filter(({ corner, setUps }) => corner.expected && setUps.length === 0)
+          .map(({ corner }) => corner);
+    const emptyFindings =
+      empty.length > SINGLE_EMPTY_CORNERS
+        ? [
+            emptyFinding(
+              'empty-corner',
+              `${empty.length} corners are empty`,
+              `${listed(empty.map((c) => c.name))}.`,
+              empty,
+            ),
+          ]
+        : empty.map((corner) =>
+            emptyFinding(
+              `empty-corner:${corner.id}`,
+              `${corner.name} is empty`,
+              'Nothing stands there on any day of this unit.',
+              [corner],
+            ),
+          );
+    return [...emptyFindings, ...pastTheEnd(placements, frame)];
+  },
+);
+
+const emptyFinding = (key: string, title: string, detail: string, corners: readonly Corner[]): Finding => ({
+  key,
+  rule: 'empty-corner',
+  level: 'note',
+  title,
+  detail,
+  basis: 'every centre has something, or is closed on purpose',
+  days: [],
+  cornerIds: corners.map((corner) => corner.id),
+  placementId: null,
+  childIds: [],
+});
+
+const pastTheEnd = (placements: readonly Placement[], { unit }: Frame): readonly Finding[] =>
+  placements
+    .filter((placement) => lastDayOf(placement) > unit.dayCount)
+    .map((placement) => ({
+      key: `past-the-end:${placement.id}`,
+      rule: 'past-the-end',
+      level: 'note',
+      title: `${placement.content.title} goes past the end`,
+      detail: `It is planned to Day ${lastDayOf(placement)}, and the unit ends on Day ${unit.dayCount}. Move it, shorten it, or extend the unit.`,
+      basis: 'nothing is dropped when a unit is cut short',
+      days: [],
+      cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
+      placementId: placement.id,
+      childIds: [],
+    }));

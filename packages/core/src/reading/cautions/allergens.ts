@@ -1,0 +1,72 @@
+import type { Table } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import { allergensOf, type Supply } from '../../cupboard/index.ts';
+import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import type { Placement } from '../../unit/index.ts';
+import { formatDays, type Finding } from '../finding.ts';
+import { memoised } from '../memo.ts';
+import { sessionsOf, type Frame } from '../plan/plan.ts';
+
+/** A supply of a placement that a child who is there must not meet. */
+export interface AllergenMeeting {
+  readonly placement: Placement;
+  readonly supply: Supply;
+  readonly allergen: AllergenId;
+  readonly child: Child;
+  readonly days: readonly number[];
+}
+
+/**
+ * Where a declared allergen of a child meets a material while that child is there, on whichever version: what
+ * stands in the room can be reached. Days before `today` are left out.
+ */
+export const allergenMeetings = memoised(
+  (
+    placement: Placement,
+    frame: Frame,
+    supplies: Table<Supply>,
+    today: PlainDay,
+  ): readonly AllergenMeeting[] => {
+    const risks = placement.content.materials.flatMap(({ supplyId }) => {
+      const supply = supplies[supplyId];
+      return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
+    });
+    if (risks.length === 0) return [];
+    const daysOf = new Map<Child, number[]>();
+    for (const { day, seats } of sessionsOf(placement, frame)) {
+      if (day.date < today) continue;
+      for (const { child } of seats) daysOf.set(child, [...(daysOf.get(child) ?? []), day.number]);
+    }
+    return [...daysOf].flatMap(([child, days]) =>
+      risks
+        .filter(({ allergen }) => child.allergies.some((allergy) => allergy.allergen === allergen))
+        .map((risk) => ({ ...risk, placement, child, days })),
+    );
+  },
+);
+
+/** The findings about allergens that meet a child who attends. One a placement, supply, allergen and child. */
+export const allergenFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    today: PlainDay,
+  ): readonly Finding[] =>
+    placements
+      .flatMap((placement) => allergenMeetings(placement, frame, supplies, today))
+      .map(({ placement, supply, allergen, child, days }) => ({
+        key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
+        rule: 'allergen',
+        level: 'stop',
+        title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
+        detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}. Swap it, or set it out on another day.`,
+        basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
+        days,
+        cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
+        placementId: placement.id,
+        childIds: [child.id],
+      })),
+);
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

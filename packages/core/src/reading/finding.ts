@@ -1,0 +1,48 @@
+import type { ChildId, CornerId } from '../house/index.ts';
+import type { PlacementId } from '../unit/index.ts';
+
+/** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
+export type Level = 'stop' | 'care' | 'note';
+
+/** The rules that speak so far. */
+export type RuleId = 'empty-corner' | 'left-out' | 'allergen' | 'past-the-end';
+
+/** Something that the plan knows about itself. */
+export interface Finding {
+  /** The same for the same matter as the plan changes, so that lists keep their places. */
+  readonly key: string;
+  readonly rule: RuleId;
+  readonly level: Level;
+  readonly title: string;
+  /** What it is about and what could be done, in a sentence or two. */
+  readonly detail: string;
+  /** Where the rule comes from. */
+  readonly basis: string;
+  /** The numbered days that it concerns; empty when it is the whole unit. */
+  readonly days: readonly number[];
+  readonly cornerIds: readonly CornerId[];
+  readonly placementId: PlacementId | null;
+  readonly childIds: readonly ChildId[];
+}
+
+/** The one sentence that stands wherever findings are shown. */
+export const CAUTION_LINE =
+  "Kobby points things out; it does not certify. Follow your licence, each child's care plan, product labels and your own eyes.";
+
+/** `Day 3`, `Day 1 to 5`, `Day 2, 4 and 7`. The days in ascending order. */
+export function formatDays(days: readonly number[]): string {
+  const runs = days.reduce<{ from: number; to: number }[]>((sofar, day) => {
+    const last = sofar.at(-1);
+    if (last && last.to === day - 1) last.to = day;
+    else sofar.push({ from: day, to: day });
+    return sofar;
+  }, []);
+  const texts = runs.flatMap(({ from, to }) =>
+    from === to ? [`${from}`] : to === from + 1 ? [`${from}`, `${to}`] : [`${from} to ${to}`],
+  );
+  return `Day ${listed(texts)}`;
+}
+
+/** `a`, `a and b`, `a, b and c`. */
+export const listed = (texts: readonly string[]): string =>
+  texts.length < 2 ? (texts[0] ?? '') : `${texts.slice(0, -1).join(', ')} and ${texts.at(-1)}`;

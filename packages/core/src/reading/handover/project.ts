@@ -1,0 +1,179 @@
+import { z } from 'zod';
+import type { Book } from '../../book/index.ts';
+import {
+  clockTimeSchema,
+  formatDay,
+  minutesSchema,
+  plainDaySchema,
+  type PlainDay,
+  type ProgramDay,
+} from '../../calendar/index.ts';
+import { supplyIdSchema } from '../../cupboard/index.ts';
+import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
+import { shareIdSchema, type Share } from '../../handover/index.ts';
+import { groupBy } from '../../book/index.ts';
+import { ALLERGENS } from '../../house/index.ts';
+import { formatQuantity, quantity } from '../../measure/index.ts';
+import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
+import { usesOf } from '../amounts/uses.ts';
+import { allergenMeetings } from '../cautions/allergens.ts';
+import { blockOf, frameOf, placementsIn, sessionsOf, type Frame } from '../plan/plan.ts';
+
+const tickedSchema = z.object({ by: z.string() }).nullable();
+
+/**
+ * What whoever holds a link gets to see: an allow-list. What is not named here never leaves the home, so
+ * a field is added only when an assistant needs it in the room.
+ */
+export const handoverSchema = z.strictObject({
+  shareId: shareIdSchema,
+  label: z.string(),
+  homeName: z.string(),
+  unitTitle: z.string(),
+  today: plainDaySchema,
+  emergencyNumber: z.string().nullable(),
+  poisonCentreNumber: z.string().nullable(),
+  days: z.array(
+    z.strictObject({
+      number: dayNumberSchema,
+      date: plainDaySchema,
+      dateText: z.string(),
+      /** The children who come, as the home shows them to assistants. */
+      children: z.array(z.string()),
+      items: z.array(
+        z.strictObject({
+          placementId: placementIdSchema,
+          title: z.string(),
+          mode: z.enum(['open-corner', 'whole-group', 'small-group']),
+          /** Name of the corner or of the block of the day. */
+          place: z.string(),
+          start: clockTimeSchema.nullable(),
+          minutes: minutesSchema.nullable(),
+          steps: z.array(z.string()),
+          versions: z.array(
+            z.strictObject({ children: z.array(z.string()), does: z.string(), say: z.string() }),
+          ),
+          things: z.array(
+            z.strictObject({
+              supplyId: supplyIdSchema,
+              name: z.string(),
+              amount: z.string(),
+              keptIn: z.string().nullable(),
+              ticked: tickedSchema,
+            }),
+          ),
+          cautions: z.array(z.string()),
+          ticked: tickedSchema,
+        }),
+      ),
+    }),
+  ),
+});
+export type Handover = z.infer<typeof handoverSchema>;
+export type HandoverDay = Handover['days'][number];
+export type HandoverItem = HandoverDay['items'][number];
+
+/**
+ * What a link shows of the book: its days, who comes, what each does, with what, and whom to watch for.
+ * @throws {Error} when the unit of the link is gone: the book refuses to drop it while the link exists.
+ */
+export function project(book: Book, share: Share, today: PlainDay): Handover {
+  const frame = frameOf(book, share.unitId);
+  const placements = placementsIn(book, share.unitId);
+  const days = frame.calendar.days.filter(({ number }) => share.fromDay <= number && number <= share.toDay);
+  return {
+    shareId: share.id,
+    label: share.label,
+    homeName: frame.home.name,
+    unitTitle: frame.unit.title,
+    today,
+    emergencyNumber: frame.home.emergencyNumber,
+    poisonCentreNumber: frame.home.poisonCentreNumber,
+    days: days.map((day) => ({
+      number: day.number,
+      date: day.date,
+      dateText: formatDay(day.date),
+      children: frame.attendance[day.number - 1]!.children.map((child) => child.shownAs),
+      items: placements
+        .map((placement) => itemOn(book, frame, placement, day))
+        .filter((item) => item !== null)
+        .toSorted(inOrderOfTheDay),
+    })),
+  };
+}
+
+/** Whether a link lets its holder tick a subject: only what it shows can be ticked. */
+export const mayTick = (handover: Handover, subject: TickSubject): boolean =>
+  handover.days.some(
+    (day) =>
+      day.number === subject.day &&
+      day.items.some(
+        (item) =>
+          item.placementId === subject.placementId &&
+          (subject.supplyId === null || item.things.some((thing) => thing.supplyId === subject.supplyId)),
+      ),
+  );
+
+// Set-ups stand before the day begins; then by the clock.
+const inOrderOfTheDay = (a: HandoverItem, b: HandoverItem): number =>
+  (a.start ?? '') < (b.start ?? '') ? -1 : (a.start ?? '') > (b.start ?? '') ? 1 : a.title < b.title ? -1 : 1;
+
+function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay): HandoverItem | null {
+  const session = sessionsOf(placement, frame).find((s) => s.day.number === day.number);
+  if (!session) return null;
+  const block = blockOf(placement, frame.home);
+  const { content, where } = placement;
+  const corner = where.kind === 'corner' ? book.corners[where.cornerId] : undefined;
+  const byVersion = groupBy(
+    session.seats.filter((seat) => seat.version !== null),
+    (seat) => seat.version!,
+  );
+  return {
+    placementId: placement.id,
+    title: content.title,
+    mode: content.mode,
+    place: corner?.name ?? block?.name ?? 'any time',
+    start: block?.start ?? null,
+    minutes: block?.minutes ?? null,
+    steps: [...content.steps],
+    versions: [...byVersion].map(([version, seats]) => ({
+      children: seats.map((seat) => seat.child.shownAs),
+      does: version.does,
+      say: version.say,
+    })),
+    things: thingsOn(book, frame, placement, day),
+    cautions: cautionsOn(book, frame, placement, day),
+    ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
+  };
+}
+
+function thingsOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay): HandoverItem['things'] {
+  const uses = usesOf(placement, frame, book.supplies, book.corners).filter(
+    (use) => use.day.number === day.number,
+  );
+  return [...groupBy(uses, (use) => use.supply)].map(([supply, ofSupply]) => {
+    const amount = ofSupply.reduce((total, use) => total + use.amount, 0);
+    return {
+      supplyId: supply.id,
+      name: supply.name,
+      amount: formatQuantity(
+        quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit),
+      ),
+      keptIn: supply.keptIn,
+      ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: supply.id }),
+    };
+  });
+}
+
+const cautionsOn = (book: Book, frame: Frame, placement: Placement, day: ProgramDay): string[] =>
+  allergenMeetings(placement, frame, book.supplies, day.date)
+    .filter((meeting) => meeting.days.includes(day.number))
+    .map(
+      ({ child, supply, allergen }) =>
+        `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
+    );
+
+function tickOf(book: Book, subject: TickSubject): { by: string } | null {
+  const tick = book.ticks[tickIdOf(subject)];
+  return tick ? { by: tick.by } : null;
+}

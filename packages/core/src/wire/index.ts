@@ -1,0 +1,3 @@
+/** Wire: what the server and the browser say to each other. */
+export * from './messages.ts';
+export * from './problem.ts';

@@ -1,0 +1,145 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import { bodyParser } from '@koa/bodyparser';
+import { send } from '@koa/send';
+import Koa, { type Middleware } from 'koa';
+import compress from 'koa-compress';
+import helmet from 'koa-helmet';
+import { pino, type Logger } from 'pino';
+import type { PlainDay } from '@kobby/core';
+import { AttemptLimit } from './access/limits.ts';
+import { sameOriginOnly } from './access/same-origin.ts';
+import { newSetUpCode } from './access/secrets.ts';
+import { homeClock } from './clock.ts';
+import { Keeper } from './keeper.ts';
+import { Hub } from './live/hub.ts';
+import { ShareViews } from './live/share-views.ts';
+import { errorBoundary, fail } from './problems.ts';
+import { routes } from './routes/index.ts';
+import type { Services } from './routes/services.ts';
+import { openStorage, type Storage } from './store/database.ts';
+
+/** How the application is to run. */
+export interface AppOptions {
+  readonly folder: string;
+  /** The built web client; null to serve only the interface for programs. */
+  readonly webFolder: string | null;
+  /** A home date that stands still, as in the demo; null for the machine's clock in the home's zone. */
+  readonly fixedToday: PlainDay | null;
+  readonly demoPassPhrase: string | null;
+  readonly publicAddress: string | null;
+  readonly logLevel?: string;
+}
+
+/** The application, ready to listen, and what it stands on. */
+export interface App {
+  readonly koa: Koa;
+  readonly services: Services;
+  readonly storage: Storage;
+}
+
+// Largest request: an offline queue of a long day is far below it.
+const BODY_LIMIT = '1mb';
+
+/** Opens the data folder and builds the application. It does not listen: tests need no fixed port. */
+export async function buildApp(options: AppOptions): Promise<App> {
+  const storage = await openStorage(options.folder);
+  const log = pino({ level: options.logLevel ?? 'warn' });
+  const keeper = await Keeper.open(storage.knex, () => Date.now());
+  const services = makeServices(options, storage, keeper, log);
+  const koa = new Koa();
+  // A listener that goes away in the middle of a stream is everyday life.
+  koa.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'ERR_STREAM_PREMATURE_CLOSE' && error.code !== 'ECONNRESET')
+      log.error({ err: error }, 'http');
+  });
+  koa.use(securityHeaders());
+  koa.use(compress());
+  koa.use(errorBoundary(log));
+  koa.use(sameOriginOnly(options.publicAddress));
+  koa.use(readJson());
+  const router = routes(services);
+  koa.use(router.routes());
+  koa.use(wrongMethod());
+  if (options.webFolder) koa.use(webClient(options.webFolder));
+  return { koa, services, storage };
+}
+
+function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log: Logger): Services {
+  const clock = homeClock(() => keeper.book, options.fixedToday);
+  const providers = new Hub<null>();
+  keeper.listen((kept) => providers.each((stream) => stream.send('kept', kept, kept.seq)));
+  return {
+    knex: storage.knex,
+    keeper,
+    clock,
+    log,
+    attempts: new AttemptLimit(),
+    providers,
+    shareViews: new ShareViews(keeper, clock),
+    setUpCode: newSetUpCode(),
+    publicAddress: options.publicAddress,
+    demoPassPhrase: options.demoPassPhrase,
+  };
+}
+
+const securityHeaders = (): Middleware =>
+  helmet({
+    // Homes run on plain http inside the house: asking for https there would only break it.
+    hsts: false,
+    crossOriginOpenerPolicy: false,
+    originAgentCluster: false,
+    referrerPolicy: { policy: 'no-referrer' },
+    contentSecurityPolicy: {
+      useDefaults: false,
+      directives: {
+        defaultSrc: ["'self'"],
+        scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+        workerSrc: ["'self'", 'blob:'],
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        fontSrc: ["'self'"],
+        connectSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        baseUri: ["'self'"],
+        formAction: ["'self'"],
+        frameAncestors: ["'none'"],
+      },
+    },
+  });
+
+const readJson = (): Middleware =>
+  bodyParser({
+    enableTypes: ['json'],
+    jsonLimit: BODY_LIMIT,
+    onError: (error) => {
+      const tooLarge = 'status' in error && error.status === 413;
+      throw tooLarge
+        ? fail('too-large', `Nothing was kept. At most ${BODY_LIMIT} fit in one request.`)
+        : fail('not-json', `Nothing was kept. ${error.message}`, [{ path: [], message: error.message }]);
+    },
+  });
+
+// What starts with /api and was not answered has no page of the web client behind it.
+const wrongMethod = (): Middleware => async (ctx, next) => {
+  if (!ctx.path.startsWith('/api/')) return next();
+  throw fail('not-found', 'There is nothing at this address.');
+};
+
+const YEAR_MS = 365 * 24 * 60 * 60 * 1000;
+
+// Built files carry their hash in their names and never change; every other address is a page of the client.
+const webClient =
+  (folder: string): Middleware =>
+  async (ctx) => {
+    if (ctx.method !== 'GET' && ctx.method !== 'HEAD') throw fail('wrong-method', 'Pages can only be read.');
+    const isAsset = ctx.path.startsWith('/assets/');
+    const isFile = isAsset || (ctx.path.includes('.') && existsSync(join(folder, ctx.path.slice(1))));
+    if (!isFile) ctx.set('Cache-Control', 'no-cache');
+    try {
+      const options = { root: folder, maxAge: isAsset ? YEAR_MS : 0, immutable: isAsset };
+      await send(ctx, isFile ? ctx.path : '/index.html', options);
+    } catch {
+      throw fail('not-found', 'There is nothing at this address.');
+    }
+  };

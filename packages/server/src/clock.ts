@@ -1,0 +1,14 @@
+import { dayInZone, HOME_ID, type Book, type PlainDay } from '@kobby/core';
+
+/** The home's date. Everything that depends on a day asks here; the machine's time serves only stamps and limits. */
+export interface HomeClock {
+  today(): PlainDay;
+  /** Milliseconds since 1970. */
+  now(): number;
+}
+
+/** The machine's clock in the home's zone, or a date that stands still, as in the demo. */
+export const homeClock = (bookNow: () => Book, fixedToday: PlainDay | null): HomeClock => ({
+  now: () => Date.now(),
+  today: () => fixedToday ?? dayInZone(Date.now(), bookNow().homes[HOME_ID]?.zone ?? 'UTC'),
+});

@@ -1,0 +1,138 @@
+import {
+  applyGesture,
+  describeGesture,
+  entityAt,
+  fieldProblems,
+  gestureSchema,
+  problem,
+  type Actor,
+  type Answer,
+  type Book,
+  type EntityRef,
+  type Gesture,
+  type KeptGesture,
+  type Problem,
+} from '@kobby/core';
+import type { Knex } from 'knex';
+import { loadBook, writeTouched } from './store/book-store.ts';
+import { append, earlierAnswer, hashOf, newestSeq } from './store/journal.ts';
+
+/** Something more to write in the transaction of a gesture, such as the hash of a link's secret. */
+export type Alongside = (trx: Knex.Transaction) => Promise<void>;
+
+/**
+ * The single writer. It holds the book in memory, judges gestures one after the other, and answers only
+ * when what it kept is on the disk. The book in memory changes after the commit, never before.
+ */
+export class Keeper {
+  readonly #knex: Knex;
+  readonly #now: () => number;
+  readonly #listeners = new Set<(kept: KeptGesture) => void>();
+  #book: Book;
+  #seq: number;
+  #turn: Promise<unknown> = Promise.resolve();
+
+  private constructor(knex: Knex, now: () => number, book: Book, seq: number) {
+    this.#knex = knex;
+    this.#now = now;
+    this.#book = book;
+    this.#seq = seq;
+  }
+
+  /** Reads the book from an open database. `now` gives milliseconds since 1970 for the journal's stamps. */
+  static async open(knex: Knex, now: () => number): Promise<Keeper> {
+    return new Keeper(knex, now, await loadBook(knex), await newestSeq(knex));
+  }
+
+  get book(): Book {
+    return this.#book;
+  }
+
+  /** The number of the newest kept gesture. */
+  get seq(): number {
+    return this.#seq;
+  }
+
+  /** Calls back after each kept gesture; what comes back ends it. */
+  listen(listener: (kept: KeptGesture) => void): () => void {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  }
+
+  /** Runs something while nothing is being written. */
+  exclusive<T>(work: () => Promise<T>): Promise<T> {
+    const turn = this.#turn.then(work);
+    this.#turn = turn.catch(() => undefined);
+    return turn;
+  }
+
+  /** Judges one gesture, in whatever shape it came: keeps it whole or says why not. */
+  keep(raw: unknown, actor: Actor, alongside?: Alongside): Promise<Answer> {
+    return this.exclusive(() => this.#judge(raw, actor, alongside));
+  }
+
+  async #judge(raw: unknown, actor: Actor, alongside?: Alongside): Promise<Answer> {
+    const parsed = gestureSchema.safeParse(raw);
+    if (!parsed.success) {
+      const errors = fieldProblems(parsed.error);
+      return notKept(idIn(raw), problem('wrong-fields', 'Nothing was kept. See the fields below.', errors));
+    }
+    const gesture = parsed.data;
+    const bodyHash = hashOf({ raw, actor });
+    const earlier = await earlierAnswer(this.#knex, gesture.id);
+    if (earlier) return earlier.bodyHash === bodyHash ? earlier.answer : idReused(gesture);
+    const outcome = applyGesture(this.#book, gesture, actor);
+    if (outcome.outcome === 'clash') return this.#clash(gesture, outcome.refs);
+    if (outcome.outcome === 'refused') {
+      const { path, message } = outcome.refusal;
+      return notKept(gesture.id, problem('refused', message, [{ path: [...path], message }]));
+    }
+    const label = describeGesture(this.#book, gesture);
+    const keptAt = new Date(this.#now()).toISOString();
+    const { touched, inverse } = outcome;
+    const seq = await this.#knex.transaction(async (trx) => {
+      await writeTouched(trx, outcome.book, touched);
+      await alongside?.(trx);
+      return append(trx, { gesture, bodyHash, actor, label, touched, inverse, keptAt });
+    });
+    this.#book = outcome.book;
+    this.#seq = seq;
+    for (const listener of this.#listeners) listener({ seq, actor, gesture });
+    return { outcome: 'kept', id: gesture.id, seq, touched: [...touched] };
+  }
+
+  #clash(gesture: Gesture, refs: readonly EntityRef[]): Answer {
+    const detail =
+      'Somebody changed the same thing meanwhile. Nothing of yours was kept; see what is there now.';
+    const errors = refs.map(({ kind, id }) => ({
+      path: ['bases', `${kind}/${id}`],
+      message: 'This is out of date',
+    }));
+    const current = refs.map((ref) => ({ ...ref, entity: entityAt(this.#book, ref) }));
+    return notKept(gesture.id, problem('clash', detail, errors), current);
+  }
+}
+
+type NotKept = Extract<Answer, { outcome: 'not-kept' }>;
+
+const notKept = (id: string | null, why: Problem, current: NotKept['current'] = []): Answer => ({
+  outcome: 'not-kept',
+  id,
+  problem: why,
+  current,
+});
+
+const idReused = (gesture: Gesture): Answer =>
+  notKept(
+    gesture.id,
+    problem(
+      'id-reused',
+      'A gesture with this id was kept before, with another content. This one was not kept.',
+      [{ path: ['id'], message: 'This id was used for another gesture' }],
+    ),
+  );
+
+const idIn = (raw: unknown): string | null => {
+  const id = typeof raw === 'object' && raw !== null && 'id' in raw ? raw.id : null;
+  return typeof id === 'string' ? id.slice(0, 64) : null;
+};

@@ -1,0 +1,67 @@
+import { gesturesRequestSchema, HISTORY_LENGTH, problem, type Answer } from '@kobby/core';
+import type { Context } from 'koa';
+import { fail, readBy, sendProblem } from '../problems.ts';
+import { historyOf, keptSince } from '../store/journal.ts';
+import { requireProvider } from './door.ts';
+import type { Services } from './services.ts';
+
+/** How far behind a listener may be and still be brought up to date gesture by gesture. */
+const MOST_CAUGHT_UP = 500;
+
+export async function showBook(ctx: Context, services: Services): Promise<void> {
+  const me = await requireProvider(ctx, services);
+  const { keeper, knex, clock } = services;
+  if (ctx.query.since !== undefined) {
+    const gestures = await keptSince(knex, sinceOf(ctx), MOST_CAUGHT_UP);
+    if (!gestures) throw fail('take-a-snapshot', 'Fetch the whole book instead.');
+    ctx.body = { seq: gestures.at(-1)?.seq ?? sinceOf(ctx), gestures };
+    return;
+  }
+  await keeper.exclusive(async () => {
+    ctx.body = {
+      seq: keeper.seq,
+      today: clock.today(),
+      me,
+      demo: services.demoPassPhrase !== null,
+      publicAddress: services.publicAddress,
+      history: await historyOf(knex, me, HISTORY_LENGTH),
+      book: keeper.book,
+    };
+  });
+}
+
+export async function keepGestures(ctx: Context, services: Services): Promise<void> {
+  const me = await requireProvider(ctx, services);
+  const { gestures } = readBy(gesturesRequestSchema, ctx.request.body);
+  const answers: Answer[] = [];
+  for (const gesture of gestures) answers.push(await services.keeper.keep(gesture, me));
+  sendAnswers(ctx, answers);
+}
+
+/** One gesture that was not kept is answered with its own problem; a queue always with all its answers. */
+function sendAnswers(ctx: Context, answers: readonly Answer[]): void {
+  const [only] = answers;
+  if (answers.length === 1 && only?.outcome === 'not-kept') sendProblem(ctx, { ...only.problem, answers });
+  else ctx.body = { answers };
+}
+
+export async function listenLive(ctx: Context, services: Services): Promise<void> {
+  await requireProvider(ctx, services);
+  const { keeper, knex, providers } = services;
+  const since = sinceOf(ctx);
+  // Nothing is kept between looking up what was missed and listening.
+  await keeper.exclusive(async () => {
+    const missed = await keptSince(knex, since, MOST_CAUGHT_UP);
+    const stream = providers.add(ctx, null);
+    if (!missed) stream.send('take-a-snapshot', problem('take-a-snapshot', 'Fetch the whole book instead.'));
+    for (const kept of missed ?? []) stream.send('kept', kept, kept.seq);
+  });
+}
+
+function sinceOf(ctx: Context): number {
+  const text = ctx.get('Last-Event-ID') || String(ctx.query.since ?? '');
+  if (/^\d{1,15}$/.test(text)) return Number(text);
+  throw fail('wrong-fields', 'Say after which number.', [
+    { path: ['since'], message: 'A sequence number is needed here' },
+  ]);
+}

@@ -1,0 +1,195 @@
+import {
+  answersSchema,
+  doorSchema,
+  enterRequestSchema,
+  gesturesRequestSchema,
+  handoverSchema,
+  PROBLEM_STATUS,
+  problemSchema,
+  setupRequestSchema,
+  shareMadeSchema,
+  shareRequestSchema,
+  shareTickRequestSchema,
+  signInRequestSchema,
+  sinceSchema,
+  snapshotSchema,
+  answerSchema,
+} from '@kobby/core';
+import { z } from 'zod';
+
+/** Who may ask: anyone, who is signed in, or who has entered by a link. */
+export type Audience = 'anyone' | 'provider' | 'link';
+
+/** One thing that can be asked of the server. */
+export interface Endpoint {
+  readonly method: 'get' | 'post' | 'delete';
+  readonly path: string;
+  readonly summary: string;
+  readonly audience: Audience;
+  readonly request?: z.ZodType;
+  /** Null where the answer is a stream or has no body. */
+  readonly response: z.ZodType | null;
+}
+
+/** Everything that can be asked. Routes are made from this list, and so is the OpenAPI document. */
+export const ENDPOINTS = {
+  health: {
+    method: 'get',
+    path: '/api/health',
+    summary: 'Whether the server is up',
+    audience: 'anyone',
+    response: z.object({ ok: z.literal(true) }),
+  },
+  openapi: {
+    method: 'get',
+    path: '/api/openapi.json',
+    summary: 'This document',
+    audience: 'anyone',
+    response: z.looseObject({}),
+  },
+  door: {
+    method: 'get',
+    path: '/api/door',
+    summary: 'What the sign-in page needs to know',
+    audience: 'anyone',
+    response: doorSchema,
+  },
+  setUp: {
+    method: 'post',
+    path: '/api/setup',
+    summary: 'Makes a new home, once, with the code from the terminal',
+    audience: 'anyone',
+    request: setupRequestSchema,
+    response: doorSchema,
+  },
+  signIn: {
+    method: 'post',
+    path: '/api/session',
+    summary: 'Signs in',
+    audience: 'anyone',
+    request: signInRequestSchema,
+    response: doorSchema,
+  },
+  signOut: {
+    method: 'delete',
+    path: '/api/session',
+    summary: 'Signs out',
+    audience: 'anyone',
+    response: doorSchema,
+  },
+  book: {
+    method: 'get',
+    path: '/api/book',
+    summary: 'The whole book, or with ?since=N the gestures kept after number N',
+    audience: 'provider',
+    response: z.union([snapshotSchema, sinceSchema]),
+  },
+  gestures: {
+    method: 'post',
+    path: '/api/gestures',
+    summary: 'Sends gestures, judged in order, one answer each',
+    audience: 'provider',
+    request: gesturesRequestSchema,
+    response: answersSchema,
+  },
+  live: {
+    method: 'get',
+    path: '/api/live',
+    summary: 'Kept gestures as server-sent events; ?since=N or Last-Event-ID brings what was missed',
+    audience: 'provider',
+    response: null,
+  },
+  makeShare: {
+    method: 'post',
+    path: '/api/shares',
+    summary: 'Makes a link for an assistant; its secret is told once',
+    audience: 'provider',
+    request: shareRequestSchema,
+    response: z.union([shareMadeSchema, answerSchema]),
+  },
+  enterShare: {
+    method: 'post',
+    path: '/api/shared/:shareId/enter',
+    summary: "Exchanges a link's secret for a cookie",
+    audience: 'anyone',
+    request: enterRequestSchema,
+    response: handoverSchema,
+  },
+  shared: {
+    method: 'get',
+    path: '/api/shared/:shareId',
+    summary: 'What a link shows',
+    audience: 'link',
+    response: handoverSchema,
+  },
+  sharedTicks: {
+    method: 'post',
+    path: '/api/shared/:shareId/ticks',
+    summary: 'Ticks something off, or takes the tick back',
+    audience: 'link',
+    request: shareTickRequestSchema,
+    response: answerSchema,
+  },
+  sharedLive: {
+    method: 'get',
+    path: '/api/shared/:shareId/live',
+    summary: 'What a link shows, as server-sent events whenever it changes',
+    audience: 'link',
+    response: null,
+  },
+} as const satisfies Record<string, Endpoint>;
+
+export type EndpointName = keyof typeof ENDPOINTS;
+
+const schemaOf = (schema: z.ZodType, io: 'input' | 'output'): object => {
+  const { $schema: _, ...json } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
+  return json;
+};
+
+/** The OpenAPI 3.1 document of {@link ENDPOINTS}. */
+export function openApiDocument(): object {
+  const paths: Record<string, Record<string, object>> = {};
+  for (const [name, endpoint] of Object.entries(ENDPOINTS) as [string, Endpoint][]) {
+    const path = endpoint.path.replaceAll(/:(\w+)/g, '{$1}');
+    (paths[path] ??= {})[endpoint.method] = operation(name, endpoint);
+  }
+  return {
+    openapi: '3.1.0',
+    info: { title: 'Kobby', version: '1' },
+    paths,
+    components: { schemas: { Problem: schemaOf(problemSchema, 'output') } },
+    'x-problems': PROBLEM_STATUS,
+  };
+}
+
+function operation(name: string, endpoint: Endpoint): object {
+  const parameters = [...endpoint.path.matchAll(/:(\w+)/g)].map(([, parameter]) => ({
+    name: parameter,
+    in: 'path',
+    required: true,
+    schema: { type: 'string' },
+  }));
+  const content = endpoint.response
+    ? { 'application/json': { schema: schemaOf(endpoint.response, 'output') } }
+    : { 'text/event-stream': { schema: { type: 'string' } } };
+  return {
+    operationId: name,
+    summary: endpoint.summary,
+    parameters,
+    ...(endpoint.request
+      ? {
+          requestBody: {
+            required: true,
+            content: { 'application/json': { schema: schemaOf(endpoint.request, 'input') } },
+          },
+        }
+      : {}),
+    responses: {
+      200: { description: endpoint.summary, content },
+      default: {
+        description: 'A problem by RFC 9457',
+        content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
+      },
+    },
+  };
+}

@@ -1,0 +1,126 @@
+import { HOME_ID, setupRequestSchema, signInRequestSchema, type Actor, type Door } from '@kobby/core';
+import { STARTER_RULES, starterChanges } from '@kobby/starter';
+import type { Context } from 'koa';
+import { newSecret, sameText } from '../access/secrets.ts';
+import {
+  actorOfSession,
+  closeSession,
+  openSession,
+  personByPassPhrase,
+  SESSION_MS,
+  setPassPhrase,
+} from '../access/sessions.ts';
+import { fail, ProblemError, readBy } from '../problems.ts';
+import type { Services } from './services.ts';
+
+const SESSION_COOKIE = 'kobby_session';
+
+/** Who makes a home and its starter library: nobody's own history. */
+export const KOBBY: Actor = { kind: 'person', id: 'kobby', name: 'Kobby' };
+
+const cookieOptions = (ctx: Context) =>
+  ({
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: ctx.secure,
+    path: '/api',
+    overwrite: true,
+  }) as const;
+
+/** Who is signed in; null when nobody is. */
+export async function signedIn(ctx: Context, { knex, keeper, clock }: Services): Promise<Actor | null> {
+  const token = ctx.cookies.get(SESSION_COOKIE);
+  return token ? actorOfSession(knex, keeper.book, token, clock.now()) : null;
+}
+
+/** Who is signed in. @throws {ProblemError} when nobody is. */
+export async function requireProvider(ctx: Context, services: Services): Promise<Actor> {
+  const actor = await signedIn(ctx, services);
+  if (!actor) throw fail('sign-in-needed', 'Your work is kept. Sign in and go on.');
+  return actor;
+}
+
+function door(services: Services, isSignedIn: boolean): Door {
+  const home = services.keeper.book.homes[HOME_ID];
+  if (!home) return { state: 'set-up-needed', homeName: null, demoPassPhrase: null };
+  return {
+    state: isSignedIn ? 'signed-in' : 'sign-in-needed',
+    homeName: home.name,
+    demoPassPhrase: services.demoPassPhrase,
+  };
+}
+
+export async function showDoor(ctx: Context, services: Services): Promise<void> {
+  ctx.body = door(services, (await signedIn(ctx, services)) !== null);
+}
+
+export async function setUp(ctx: Context, services: Services): Promise<void> {
+  const { keeper, attempts, knex, clock } = services;
+  const request = readBy(setupRequestSchema, ctx.request.body);
+  await attempts.check(ctx.ip);
+  if (keeper.book.homes[HOME_ID]) throw fail('already-set-up', 'Sign in instead.');
+  if (!sameText(request.code.toUpperCase(), services.setUpCode)) {
+    await attempts.failed(ctx.ip);
+    throw fail('wrong-fields', 'Nothing was kept. See the fields below.', [
+      { path: ['code'], message: 'This is not the code that the terminal shows' },
+    ]);
+  }
+  const personId = `person-${newSecret().slice(0, 16)}`;
+  const { zone, homeName: name, providerName } = request;
+  const gesture = {
+    id: newSecret().replaceAll(/[^A-Za-z0-9]/g, 'x'),
+    at: new Date(clock.now()).toISOString(),
+    changes: [
+      { type: 'house/put-home', home: { id: HOME_ID, name, zone, ...STARTER_RULES } },
+      { type: 'house/put-person', person: { id: personId, name: providerName, role: 'provider' } },
+      ...starterChanges(),
+    ],
+  };
+  const answer = await keeper.keep(gesture, KOBBY, (trx) => setPassPhrase(trx, personId, request.passPhrase));
+  if (answer.outcome === 'not-kept') throw new ProblemError(answer.problem);
+  await startSession(ctx, services, personId, knex);
+}
+
+export async function signIn(ctx: Context, services: Services): Promise<void> {
+  const { passPhrase } = readBy(signInRequestSchema, ctx.request.body);
+  await services.attempts.check(ctx.ip);
+  const personId = await personByPassPhrase(services.knex, passPhrase);
+  if (!personId) {
+    await services.attempts.failed(ctx.ip);
+    throw fail('wrong-pass-phrase', 'This is not the pass-phrase of this home.', [
+      { path: ['passPhrase'], message: 'This is not the pass-phrase of this home' },
+    ]);
+  }
+  await startSession(ctx, services, personId, services.knex);
+}
+
+async function startSession(
+  ctx: Context,
+  services: Services,
+  personId: string,
+  knex: Services['knex'],
+): Promise<void> {
+  await services.attempts.succeeded(ctx.ip);
+  const token = await openSession(knex, personId, services.clock.now());
+  ctx.cookies.set(SESSION_COOKIE, token, { ...cookieOptions(ctx), maxAge: SESSION_MS });
+  ctx.body = door(services, true);
+}
+
+export async function signOut(ctx: Context, services: Services): Promise<void> {
+  const token = ctx.cookies.get(SESSION_COOKIE);
+  if (token) await closeSession(services.knex, token);
+  ctx.cookies.set(SESSION_COOKIE, null, cookieOptions(ctx));
+  ctx.body = door(services, false);
+}
+
+const shareCookie = (shareId: string): string => `kobby_link_${shareId}`;
+
+/** The token that the browser holds for a link. */
+export const shareToken = (ctx: Context, shareId: string): string | undefined =>
+  ctx.cookies.get(shareCookie(shareId));
+
+/** Gives the browser the token of a link, for that link's addresses only. */
+export function setShareToken(ctx: Context, shareId: string, token: string): void {
+  const path = `/api/shared/${shareId}`;
+  ctx.cookies.set(shareCookie(shareId), token, { ...cookieOptions(ctx), path, maxAge: SESSION_MS });
+}

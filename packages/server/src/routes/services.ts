@@ -1,0 +1,24 @@
+import type { Knex } from 'knex';
+import type { Logger } from 'pino';
+import type { AttemptLimit } from '../access/limits.ts';
+import type { HomeClock } from '../clock.ts';
+import type { Keeper } from '../keeper.ts';
+import type { Hub } from '../live/hub.ts';
+import type { ShareViews } from '../live/share-views.ts';
+
+/** What the routes work with. Made once by the application. */
+export interface Services {
+  readonly knex: Knex;
+  readonly keeper: Keeper;
+  readonly clock: HomeClock;
+  readonly log: Logger;
+  readonly attempts: AttemptLimit;
+  readonly providers: Hub<null>;
+  readonly shareViews: ShareViews;
+  /** The one-time code with which a new home is made. */
+  readonly setUpCode: string;
+  /** The address under which phones reach this server; null when it was not told. */
+  readonly publicAddress: string | null;
+  /** In the demo, the pass-phrase that the sign-in page shows. */
+  readonly demoPassPhrase: string | null;
+}

@@ -1,0 +1,94 @@
+import { existsSync, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import knexFactory, { type Knex } from 'knex';
+import { migrationSource } from './migrations/index.ts';
+
+/** The name of the database file in a data folder. */
+export const DATABASE_FILE = 'kobby.sqlite';
+
+// What every connection is set to, and what reading the setting back gives.
+export const STORAGE_SETTINGS = {
+  journal_mode: 'wal',
+  synchronous: 2, // FULL: a commit is on the disk before it is answered
+  foreign_keys: 1,
+  busy_timeout: 5000,
+} as const;
+
+/** An open data folder: its database, and what lets go of it. */
+export interface Storage {
+  readonly knex: Knex;
+  close(): Promise<void>;
+}
+
+/**
+ * Opens a data folder: takes its lock, backs the file up when there is something to migrate, migrates.
+ * @throws {Error} when another process has the folder open.
+ */
+export async function openStorage(folder: string): Promise<Storage> {
+  mkdirSync(folder, { recursive: true });
+  const release = lockFolder(folder);
+  try {
+    const knex = connect(join(folder, DATABASE_FILE));
+    await migrate(knex, folder);
+    return {
+      knex,
+      close: async () => {
+        await knex.destroy();
+        release();
+      },
+    };
+  } catch (error) {
+    release();
+    throw error;
+  }
+}
+
+/** Connects to a database file without a lock or migrations; for {@link openStorage} and for tests that look in. */
+export function connect(file: string): Knex {
+  return knexFactory({
+    client: 'better-sqlite3',
+    connection: { filename: file },
+    useNullAsDefault: true,
+    pool: {
+      min: 1,
+      max: 1,
+      afterCreate: (
+        connection: Database.Database,
+        done: (error: Error | null, connection: unknown) => void,
+      ) => {
+        for (const [name, value] of Object.entries(STORAGE_SETTINGS)) connection.pragma(`${name} = ${value}`);
+        done(null, connection);
+      },
+    },
+  });
+}
+
+async function migrate(knex: Knex, folder: string): Promise<void> {
+  const [done, pending] = (await knex.migrate.list({ migrationSource })) as [unknown[], unknown[]];
+  if (pending.length === 0) return;
+  if (done.length > 0) await backUp(knex, folder, done.length);
+  await knex.migrate.latest({ migrationSource });
+}
+
+async function backUp(knex: Knex, folder: string, step: number): Promise<void> {
+  const file = join(folder, `before-migration-${step + 1}.sqlite`);
+  if (!existsSync(file)) await knex.raw('VACUUM INTO ?', [file]);
+}
+
+/**
+ * Takes a folder for this process. The lock is SQLite's own on a second file: the system lets go of it with
+ * the process, however that ends, so a stale lock cannot stay behind.
+ */
+function lockFolder(folder: string): () => void {
+  const lock = new Database(join(folder, 'lock.sqlite'), { timeout: 0 });
+  try {
+    lock.exec('BEGIN EXCLUSIVE');
+  } catch (error) {
+    lock.close();
+    throw new Error(`Kobby is already running on this data folder: ${folder}`, { cause: error });
+  }
+  return () => {
+    if (lock.open) lock.close();
+  };
+}

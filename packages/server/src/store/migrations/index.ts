@@ -1,0 +1,17 @@
+import type { Knex } from 'knex';
+import * as first from './0001-first.ts';
+
+interface Step {
+  readonly name: string;
+  readonly migration: Knex.Migration;
+}
+
+// In the order in which they run. A name is never changed and a step never edited once it has been released.
+const STEPS: readonly Step[] = [{ name: '0001-first', migration: first }];
+
+/** The migrations, known at build time: nothing is looked for on the disk. */
+export const migrationSource: Knex.MigrationSource<Step> = {
+  getMigrations: async () => [...STEPS],
+  getMigrationName: (step) => step.name,
+  getMigration: async (step) => step.migration,
+};

@@ -1,0 +1,174 @@
+import type { ChangeInput, PlainDay } from '@kobby/core';
+import { STARTER_RULES, starterChanges } from './library.ts';
+import { STARTER_SUPPLIES } from './supplies.ts';
+
+/** The date of the demo home's clock, unless told otherwise: Day 4 of Wind and Kites. */
+export const DEMO_TODAY = '2027-03-11' as PlainDay;
+/** Who plans in the demo home. */
+export const DEMO_PROVIDER_ID = 'person-mara';
+
+const COUNTED_AT = '2027-03-05T18:00:00.000Z';
+const ALL_DAY = ['morning', 'afternoon'];
+
+type ChildInput = Extract<ChangeInput, { type: 'house/put-child' }>['child'];
+type Weekdays = readonly (keyof ChildInput['attendance'])[];
+
+const child = (
+  id: string,
+  name: string,
+  birth: string,
+  weekdays: Weekdays,
+  rest: Partial<ChildInput> & { readonly parts?: string[] } = {},
+): ChildInput => {
+  const { parts = ALL_DAY, ...fields } = rest;
+  return {
+    id,
+    name,
+    shownAs: name.split(' ')[0]!,
+    birth,
+    attendance: Object.fromEntries(weekdays.map((weekday) => [weekday, parts])),
+    allergies: [],
+    mouthsThings: false,
+    ...fields,
+  };
+};
+
+const MON_TO_FRI: Weekdays = ['1', '2', '3', '4', '5'];
+
+/** Seven children from nine months to six years, with different weekdays. All made up. */
+const CHILDREN: readonly ChildInput[] = [
+  child('ada', 'Ada Brook', '2026-05-20', ['1', '2', '4'], { mouthsThings: true }),
+  child('juno', 'Juno Hale', '2024-11-03', MON_TO_FRI, { mouthsThings: true }),
+  child('noor', 'Noor Vale', '2023-06-15', MON_TO_FRI, {
+    allergies: [{ allergen: 'tree-nuts', words: 'All tree nuts, also shells and nut oil' }],
+  }),
+  child('tove', 'Tove Lind', '2023-01-20', ['1', '2', '3', '5'], {
+    allergies: [{ allergen: 'gluten', words: 'Coeliac disease, crumbs count' }],
+  }),
+  child('bo', 'Bo Marsh', '2022-09-02', MON_TO_FRI, {
+    allergies: [{ allergen: 'milk', words: 'Milk in any form, skin too' }],
+  }),
+  child('eli', 'Eli Stone', '2021-12-08', ['1', '3', '4', '5']),
+  child('ines', 'Ines Ford', '2021-02-14', ['1', '2', '4'], { parts: ['after-school'] }),
+];
+
+type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
+const inCorner = (kind: string, fromDay: number, toDay: number): WhereInput => ({
+  kind: 'corner',
+  cornerId: `corner-${kind}`,
+  fromDay,
+  toDay,
+});
+const onDay = (day: number, blockId: string): WhereInput => ({ kind: 'day', day, blockId });
+
+const KITES: readonly (readonly [string, WhereInput])[] = [
+  ['ramp-and-fan', inCorner('blocks', 1, 10)],
+  ['kite-repair-counter', inCorner('pretend-play', 1, 10)],
+  ['ribbon-breeze-bin', inCorner('sensory-bin', 1, 5)],
+  ['gust-lines', inCorner('writing', 1, 10)],
+  ['weather-dough', inCorner('dough', 1, 10)],
+  ['what-lifts-table', inCorner('science', 1, 8)],
+  ['straw-trails', inCorner('easel', 4, 5)],
+  ['six-on-the-rail', inCorner('books', 1, 10)],
+  ['tails-of-one-to-six', inCorner('table-trays', 1, 10)],
+  ['fly-to-the-colour', inCorner('floor-games', 1, 10)],
+  ['runaway-kite', inCorner('felt-board', 1, 10)],
+  ['bubble-wind', inCorner('outdoors', 1, 10)],
+  ['paper-windsocks', onDay(1, 'table')],
+  ['feather-hunt', onDay(1, 'small-groups')],
+  ['wash-of-sky', onDay(2, 'table')],
+  ['lace-a-tail', onDay(3, 'small-groups')],
+  ['parachute-hall', onDay(4, 'yard')],
+  ['kite-corners', onDay(4, 'small-groups')],
+  ['pinwheels', onDay(5, 'table')],
+  ['kite-keepsake', onDay(6, 'table')],
+  ['kite-corners', onDay(6, 'small-groups')],
+  ['seed-boats', onDay(7, 'small-groups')],
+  ['roll-and-count', onDay(7, 'table')],
+  ['parachute-hall', onDay(8, 'yard')],
+  ['feather-hunt', onDay(8, 'small-groups')],
+  ['roll-and-count', onDay(10, 'small-groups')],
+];
+
+const LANTERNS: readonly (readonly [string, WhereInput])[] = [
+  ['lantern-glow', inCorner('light-table', 1, 10)],
+  ['night-market', inCorner('pretend-play', 1, 10)],
+  ['six-on-the-rail', inCorner('books', 1, 10)],
+  ['rice-dough', inCorner('dough', 1, 10)],
+];
+
+const place = (unitId: string, list: typeof KITES): ChangeInput[] =>
+  list.map(([activityId, where], i) => ({
+    type: 'unit/place',
+    id: `${unitId}-${i + 1}`,
+    unitId,
+    activityId,
+    where,
+  }));
+
+/**
+ * The demo home, as the gestures that make it: the house, then each unit. Everything in it is made up.
+ * They are applied in order, each whole.
+ */
+export function demoGestures(): ChangeInput[][] {
+  return [
+    [
+      {
+        type: 'house/put-home',
+        home: {
+          id: 'home',
+          name: 'Low Shelf House',
+          zone: 'America/Chicago',
+          ...STARTER_RULES,
+          emergencyNumber: '555 0100',
+          poisonCentreNumber: '555 0199',
+        },
+      },
+      { type: 'house/put-person', person: { id: DEMO_PROVIDER_ID, name: 'Mara', role: 'provider' } },
+      { type: 'house/put-person', person: { id: 'person-sol', name: 'Sol', role: 'assistant' } },
+      { type: 'house/put-person', person: { id: 'person-wren', name: 'Wren', role: 'assistant' } },
+    ],
+    starterChanges(),
+    STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ id, stock }) => ({
+      type: 'cupboard/record-stock',
+      move: { id: `count-${id}`, supplyId: id, kind: 'counted', amount: stock, at: COUNTED_AT },
+    })),
+    CHILDREN.map((it) => ({ type: 'house/put-child', child: it })),
+    [
+      {
+        type: 'house/put-closure',
+        closure: { id: 'closure-clean', from: '2027-03-15', to: '2027-03-15', why: 'Spring cleaning day' },
+      },
+      {
+        type: 'house/put-absence',
+        absence: { id: 'absence-eli', childId: 'eli', from: '2027-03-11', to: '2027-03-11' },
+      },
+    ],
+    [
+      {
+        type: 'unit/start',
+        unit: {
+          id: 'unit-kites',
+          title: 'Wind and Kites',
+          style: 'theme',
+          start: '2027-03-08',
+          dayCount: 10,
+        },
+      },
+      ...place('unit-kites', KITES),
+    ],
+    [
+      {
+        type: 'unit/start',
+        unit: {
+          id: 'unit-lanterns',
+          title: 'Lanterns and the Night Sky',
+          style: 'theme',
+          start: '2027-03-23',
+          dayCount: 10,
+        },
+      },
+      ...place('unit-lanterns', LANTERNS),
+    ],
+  ];
+}

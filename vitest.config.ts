@@ -1,0 +1,12 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  plugins: [vue()],
+  test: {
+    include: ['packages/*/src/**/*.test.ts'],
+    setupFiles: ['packages/core/src/testing/setup.ts'],
+    server: { deps: { inline: ['vuetify'] } },
+    testTimeout: 20_000,
+  },
+});

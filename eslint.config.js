@@ -53,6 +53,7 @@ export default tseslint.config(
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': 'off',
       'vue/html-indent': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
       'vue/html-closing-bracket-newline': 'off',
       'vue/multi-word-component-names': 'off',
       'vue/no-v-html': 'error',
@@ -69,6 +70,7 @@ export default tseslint.config(
       '@typescript-eslint/consistent-type-imports': 'error',
     },
   },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: PURE_CORE },
   {
     // Lists of data and suites of tests are long by nature.

@@ -4,9 +4,9 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [vue()],
   test: {
-    include: ['packages/*/src/**/*.test.ts'],
+    include: ['packages/*/src/**/*.test.ts', 'scripts/*.test.ts'],
     setupFiles: ['packages/core/src/testing/setup.ts'],
     server: { deps: { inline: ['vuetify'] } },
-    testTimeout: 20_000,
+    testTimeout: 60_000,
   },
 });

@@ -1,6 +1,7 @@
-import { entityAt, homeOf, refKey, type Book, type EntityOf, type EntityRef } from '../book/index.ts';
+import { entityAt, refKey, type Book, type EntityOf, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
 import { tickIdOf } from '../daybook/index.ts';
+import { HOME_ID } from '../house/index.ts';
 import { calendarOf, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
@@ -32,7 +33,6 @@ export type Outcome =
 interface Envelope {
   readonly at: string;
   readonly actor: Actor;
-  readonly before: Book;
 }
 
 type Handlers = {
@@ -50,7 +50,7 @@ type Handlers = {
  */
 export function applyGesture(book: Book, gesture: Gesture, actor: Actor): Outcome {
   const pen = new Pen(book);
-  const envelope: Envelope = { at: gesture.at, actor, before: book };
+  const envelope: Envelope = { at: gesture.at, actor };
   for (const [index, change] of gesture.changes.entries()) {
     const refusal = handle(pen, change, envelope);
     if (refusal) return { outcome: 'refused', refusal: under(refusal, ['changes', index]) };
@@ -60,6 +60,17 @@ export function applyGesture(book: Book, gesture: Gesture, actor: Actor): Outcom
   const refs = finished.touched.filter((touch) => isStale(touch, gesture));
   if (refs.length > 0) return { outcome: 'clash', refs: refs.map(({ kind, id }) => ({ kind, id })) };
   return { outcome: 'kept', ...finished, inverse: inverseOf(book, finished.touched) };
+}
+
+/**
+ * The gesture with the versions that its changes meet in the book: what a person who sees this book has seen.
+ * A gesture that cannot be applied here comes back as it is.
+ */
+export function withSeenVersions(book: Book, gesture: Gesture, actor: Actor): Gesture {
+  const outcome = applyGesture(book, { ...gesture, bases: {} }, actor);
+  if (outcome.outcome !== 'clash') return gesture;
+  const bases = outcome.refs.map((ref) => [refKey(ref), entityAt(book, ref)?.version ?? 0]);
+  return { ...gesture, bases: Object.fromEntries(bases) };
 }
 
 // Lines of the ledger and ticks commute: whoever comes second finds the same result, so no version is asked for.
@@ -94,15 +105,15 @@ const HANDLERS: Handlers = {
   'cupboard/record-stock': (pen, { move }) =>
     pen.get('stockMoves', move.id) ? existsAlready(['move', 'id']) : pen.put('stockMoves', move),
   'library/put-activity': (pen, { activity }) => pen.put('activities', activity),
-  'unit/start': (pen, { unit }, { before }) => {
+  'unit/start': (pen, { unit }) => {
     if (pen.get('units', unit.id)) return existsAlready(['unit', 'id']);
-    return startRefusal(before, unit) ?? pen.put('units', unit);
+    return startRefusal(pen, unit) ?? pen.put('units', unit);
   },
-  'unit/revise': (pen, { unit }, { before }) => {
+  'unit/revise': (pen, { unit }) => {
     const current = pen.get('units', unit.id);
     if (!current) return unknownId(['unit', 'id'], 'unit');
     // A closure may have come to lie on the start since: only a new start is asked to be open.
-    return (unit.start === current.start ? undefined : startRefusal(before, unit)) ?? pen.put('units', unit);
+    return (unit.start === current.start ? undefined : startRefusal(pen, unit)) ?? pen.put('units', unit);
   },
   'unit/place': (pen, { id, unitId, activityId, where }) => {
     if (pen.get('placements', id)) return existsAlready(['id']);
@@ -158,8 +169,10 @@ function dropKnown(
   return undefined;
 }
 
-function startRefusal(book: Book, unit: Unit): Refusal | undefined {
-  const why = closedBecause(unit.start, calendarOf(homeOf(book), Object.values(book.closures)));
+function startRefusal(pen: Pen, unit: Unit): Refusal | undefined {
+  const home = pen.get('homes', HOME_ID);
+  if (!home) return unknownId(['unit'], 'home to plan for');
+  const why = closedBecause(unit.start, calendarOf(home, pen.all('closures')));
   if (why === null) return undefined;
   return {
     reason: 'closed-day',

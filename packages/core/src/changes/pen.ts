@@ -42,6 +42,11 @@ export class Pen {
     return (table[id] as EntityOf<K> | undefined) ?? null;
   }
 
+  /** All entities of a kind as they are now. */
+  all<K extends Kind>(kind: K): readonly EntityOf<K>[] {
+    return Object.values(this.#tables[kind] ?? this.#before[kind]) as EntityOf<K>[];
+  }
+
   /** Makes or replaces an entity. Its version is the pen's to set. */
   put<K extends Kind>(kind: K, entity: EntityOf<K>): void {
     this.#write(kind, entity.id)[entity.id] = entity;

@@ -28,13 +28,11 @@ export const styleIdSchema = z.enum(
   'Choose one of the four styles',
 );
 
+const DAY_TEXT = `Days are numbered from 1 to ${MAX_PROGRAM_DAYS}`;
 const SPAN_TEXT = `A unit has ${MIN_PROGRAM_DAYS} to ${MAX_PROGRAM_DAYS} program days`;
-export const dayCountSchema = z
-  .int(SPAN_TEXT)
-  .min(MIN_PROGRAM_DAYS, SPAN_TEXT)
-  .max(MAX_PROGRAM_DAYS, SPAN_TEXT);
+const dayCountSchema = z.int(SPAN_TEXT).min(MIN_PROGRAM_DAYS, SPAN_TEXT).max(MAX_PROGRAM_DAYS, SPAN_TEXT);
 /** The number of a program day: 1 to {@link MAX_PROGRAM_DAYS}. It may lie past the unit's end: that is a finding. */
-export const dayNumberSchema = dayCountSchema;
+export const dayNumberSchema = z.int(DAY_TEXT).min(1, DAY_TEXT).max(MAX_PROGRAM_DAYS, DAY_TEXT);
 
 export const unitIdSchema = idSchema.brand<'UnitId'>();
 export type UnitId = z.infer<typeof unitIdSchema>;

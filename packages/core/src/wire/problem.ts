@@ -75,8 +75,6 @@ export const problem = (
 /** Whether a problem is of a kind. */
 export const isProblemOf = (p: Problem, kind: ProblemKind): boolean => p.type === `urn:kobby:problem:${kind}`;
 
-const MISSING = 'This is missing';
-
 /** The fields that a schema found wrong, with their paths; unions name the branch that was meant. */
 export function fieldProblems(error: z.ZodError, under: readonly (string | number)[] = []): FieldProblem[] {
   return error.issues.flatMap((issue) => issueProblems(issue, under));
@@ -92,8 +90,17 @@ function issueProblems(issue: z.core.$ZodIssue, under: readonly (string | number
   if (issue.code === 'unrecognized_keys') {
     return issue.keys.map((key) => ({ path: [...path, key], message: 'Kobby does not know this field' }));
   }
-  const message = issue.message.endsWith('received undefined') ? MISSING : issue.message;
-  return [{ path, message }];
+  return [{ path, message: plainMessage(issue) }];
+}
+
+// Schemas say in their own words what is needed; where one does not, the library's words are no help to people.
+function plainMessage({ message, code }: z.core.$ZodIssue): string {
+  if (message.endsWith('received undefined')) return 'This is missing';
+  if (!message.startsWith('Invalid')) return message;
+  if (code === 'invalid_type') return 'Something of another kind is needed here';
+  return code === 'invalid_union' || code === 'invalid_value'
+    ? 'Kobby does not know this kind'
+    : 'This is not right';
 }
 
 const weight = (branch: readonly z.core.$ZodIssue[]): number =>

@@ -18,7 +18,7 @@ import {
 import { z } from 'zod';
 
 /** Who may ask: anyone, who is signed in, or who has entered by a link. */
-export type Audience = 'anyone' | 'provider' | 'link';
+type Audience = 'anyone' | 'provider' | 'link';
 
 /** One thing that can be asked of the server. */
 export interface Endpoint {

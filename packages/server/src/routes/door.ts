@@ -28,7 +28,7 @@ const cookieOptions = (ctx: Context) =>
   }) as const;
 
 /** Who is signed in; null when nobody is. */
-export async function signedIn(ctx: Context, { knex, keeper, clock }: Services): Promise<Actor | null> {
+async function signedIn(ctx: Context, { knex, keeper, clock }: Services): Promise<Actor | null> {
   const token = ctx.cookies.get(SESSION_COOKIE);
   return token ? actorOfSession(knex, keeper.book, token, clock.now()) : null;
 }

@@ -4,14 +4,13 @@ import { codecOf, WRITE_ORDER, type Row } from './codecs.ts';
 
 /** Reads the whole book from its tables. */
 export async function loadBook(db: Knex): Promise<Book> {
-  const tables = await Promise.all(
-    WRITE_ORDER.map(async (kind) => {
-      const codec = codecOf(kind);
-      // By rowid: the order in which things were made is the order in which they come.
-      const rows = (await db(codec.table).select('*').orderBy('rowid')) as Row[];
-      return [kind, Object.fromEntries(rows.map((row) => [String(row.id), codec.fromRow(row)]))] as const;
-    }),
-  );
+  const tables: [string, Record<string, unknown>][] = [];
+  for (const kind of WRITE_ORDER) {
+    const codec = codecOf(kind);
+    // By rowid: the order in which things were made is the order in which they come.
+    const rows = (await db(codec.table).select('*').orderBy('rowid')) as Row[];
+    tables.push([kind, Object.fromEntries(rows.map((row) => [String(row.id), codec.fromRow(row)]))]);
+  }
   return freezeDeep({ ...EMPTY_BOOK, ...Object.fromEntries(tables) });
 }
 

@@ -4,7 +4,7 @@ import { ENTITY_SCHEMAS, KINDS, type Entity, type EntityOf, type Kind } from '@k
 export type Row = Record<string, string | number | null>;
 
 /** How the entities of a kind are kept: their table, and both ways between a row and an entity. */
-export interface Codec<K extends Kind> {
+interface Codec<K extends Kind> {
   readonly table: string;
   toRow(entity: EntityOf<K>): Row;
   /** @throws {Error} naming table and row when what is stored is not an entity of this kind. */
@@ -78,7 +78,7 @@ const PLACEMENTS: Codec<'placements'> = {
 };
 
 /** The one codec of each kind. */
-export const CODECS: { readonly [K in Kind]: Codec<K> } = {
+const CODECS: { readonly [K in Kind]: Codec<K> } = {
   homes: codec('homes', {
     name: 'plain',
     zone: 'plain',

@@ -6,7 +6,7 @@ import { memoised } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A child who is there on a day and finds nothing at the right age, although something is planned. */
-export interface LeftOut {
+interface LeftOut {
   readonly child: Child;
   readonly days: readonly number[];
 }
@@ -15,7 +15,7 @@ export interface LeftOut {
  * Who is left out on which days, from `today` on. A day on which nothing is planned at all leaves nobody out:
  * it is merely not planned yet.
  */
-export const leftOut = memoised(
+const leftOut = memoised(
   (placements: readonly Placement[], frame: Frame, today: PlainDay): readonly LeftOut[] => {
     const served = new Map<number, Set<Child>>();
     for (const placement of placements) {

@@ -33,7 +33,7 @@ export interface Frame {
 }
 
 /** A child who is there, with the version of the activity that fits; null when none does. */
-export interface Seat {
+interface Seat {
   readonly child: Child;
   readonly version: ActivityVersion | null;
 }
@@ -97,7 +97,7 @@ export function blockOf({ where }: Placement, home: Home): Block | null {
  * When a placement is out on its days: a set-up all day, an activity during its block and its clean-up.
  * Without its block it counts for the whole day, so that nothing is missed.
  */
-export function spanOf(placement: Placement, home: Home): ClockSpan {
+function spanOf(placement: Placement, home: Home): ClockSpan {
   const block = blockOf(placement, home);
   if (!block) return WHOLE_DAY;
   return clockSpan(block.start, (block.minutes + placement.content.cleanUpMinutes) as typeof block.minutes);

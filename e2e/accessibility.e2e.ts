@@ -1,0 +1,105 @@
+// Every view so far, in both lights: WCAG 2.2 A and AA as far as a program can tell; nothing scrolls sideways.
+import axe from 'axe-core';
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, describe, expect, test } from 'vitest';
+import { LAPTOP, openBrowser, PHONE, Visitor } from './support/browser.ts';
+import { startServer, temporaryFolder, type RunningServer } from './support/server.ts';
+
+const folder = temporaryFolder();
+let server: RunningServer;
+let browser: Browser;
+let closeBrowser: () => Promise<void>;
+let mara: Visitor;
+let link: string;
+
+beforeAll(async () => {
+  server = await startServer(folder.path, ['--demo']);
+  ({ browser, close: closeBrowser } = await openBrowser());
+  mara = await Visitor.arrive(browser, LAPTOP);
+  await mara.go(server.url);
+  await mara.fill('passPhrase', 'three blue kites');
+  await mara.pressText('Open the door');
+  await mara.find('.rack');
+  await mara.go(`${server.url}/units/unit-kites/hand-over`);
+  await mara.fill('label', 'Sol');
+  await mara.pressText('Make the link');
+  await mara.find('[data-test="link-address"]');
+  link = await mara.textOf('[data-test="link-address"]');
+});
+afterAll(async () => {
+  await closeBrowser?.();
+  await server?.stop();
+  folder.remove();
+});
+
+/** What is wrong, as `rule: where`. */
+async function problemsOf({ page }: Visitor): Promise<string[]> {
+  await page.evaluate(axe.source);
+  return page.evaluate(async () => {
+    const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
+    const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, {
+      runOnly: tags,
+    });
+    return violations.flatMap((v) =>
+      v.nodes.map((node) => `${v.id}: ${node.target.join(' ')} ${node.failureSummary}`),
+    );
+  });
+}
+
+const scrollsSideways = ({ page }: Visitor): Promise<boolean> =>
+  page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
+
+const VIEWS = [
+  ['units', '.rack li'],
+  ['units/unit-kites/spark', 'form.card'],
+  ['units/unit-kites/corners', '.cubby'],
+  ['units/unit-kites/days', '.day'],
+  ['units/unit-kites/gather', '.basket'],
+  ['units/unit-kites/hand-over', 'form.card'],
+] as const;
+
+describe.each(['day', 'evening'])('by %s light', (light) => {
+  beforeAll(() => mara.page.evaluate((chosen) => localStorage.setItem('kobby.light', chosen), light));
+
+  test.each(VIEWS)('%s', async (path, ready) => {
+    for (const viewport of [LAPTOP, PHONE]) {
+      await mara.page.setViewport(viewport);
+      await mara.go(`${server.url}/${path}`);
+      await mara.find(ready);
+      expect(await problemsOf(mara)).toEqual([]);
+      expect(await scrollsSideways(mara)).toBe(false);
+    }
+    await mara.page.setViewport(LAPTOP);
+  });
+
+  test('the sheets for picking and for looking closer', async () => {
+    await mara.go(`${server.url}/units/unit-kites/corners`);
+    await mara.press('[aria-label="Put something in Music"]');
+    await mara.find('[data-test="choices"] button');
+    expect(await problemsOf(mara)).toEqual([]);
+    await mara.page.keyboard.press('Escape');
+    await mara.page.waitForFunction(() => !document.querySelector('[data-test="choices"]'));
+    await mara.pressText('Weather dough');
+    await mara.sees('Who does what');
+    expect(await problemsOf(mara)).toEqual([]);
+  });
+
+  test('the sign-in page and the assistant on a phone', async () => {
+    const sol = await Visitor.arrive(browser, PHONE);
+    await sol.go(server.url);
+    await sol.page.evaluate((chosen) => localStorage.setItem('kobby.light', chosen), light);
+    await sol.page.reload({ waitUntil: 'load' });
+    await sol.find('input[name="passPhrase"]');
+    expect(await problemsOf(sol)).toEqual([]);
+    await sol.go(link);
+    await sol.find('article .tick');
+    expect(await problemsOf(sol)).toEqual([]);
+    expect(await scrollsSideways(sol)).toBe(false);
+    const small = await sol.page.$$eval('button, a', (targets) =>
+      targets
+        .filter((target) => target.getBoundingClientRect().height < 44 && target.closest('p') === null)
+        .map((t) => t.textContent),
+    );
+    expect(small).toEqual([]);
+  });
+});

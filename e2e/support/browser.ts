@@ -1,0 +1,125 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+
+export const LAPTOP = { width: 1280, height: 800 };
+export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 1 };
+
+const FLAGS = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+/** Starts headless Chromium with an empty profile of its own. */
+export async function openBrowser(): Promise<{ readonly browser: Browser; close(): Promise<void> }> {
+  const profile = mkdtempSync(join(tmpdir(), 'kobby-browser-'));
+  const browser = await puppeteer.launch({
+    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    headless: true,
+    userDataDir: profile,
+    args: FLAGS,
+  });
+  return {
+    browser,
+    close: async () => {
+      await browser.close();
+      rmSync(profile, { recursive: true, force: true });
+    },
+  };
+}
+
+/** A page in a context of its own: another person at another device. Errors of the page fail the test. */
+export class Visitor {
+  readonly context: BrowserContext;
+  readonly page: Page;
+  readonly errors: string[] = [];
+
+  private constructor(context: BrowserContext, page: Page) {
+    this.context = context;
+    this.page = page;
+    page.on('pageerror', (error) => this.errors.push(String(error)));
+  }
+
+  static async arrive(browser: Browser, viewport: { width: number; height: number }): Promise<Visitor> {
+    const context = await browser.createBrowserContext();
+    const page = await context.newPage();
+    await page.setViewport(viewport);
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+    page.setDefaultTimeout(15_000);
+    return new Visitor(context, page);
+  }
+
+  async go(url: string): Promise<void> {
+    await this.page.goto(url, { waitUntil: 'load' });
+  }
+
+  /** Waits for something that is there and has a size. */
+  find(selector: string): Promise<ElementHandle<Element>> {
+    return this.page.waitForSelector(selector, { visible: true }) as Promise<ElementHandle<Element>>;
+  }
+
+  async press(selector: string): Promise<void> {
+    await this.page.locator(selector).click();
+  }
+
+  /** Presses the button, link or drawer that carries a text. */
+  async pressText(text: string): Promise<void> {
+    await this.page
+      .locator(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`)
+      .click();
+  }
+
+  /** Takes the first activity whose title contains the text from the open list, and waits until the list is gone. */
+  async choose(title: string): Promise<void> {
+    await this.press(`::-p-xpath(//*[@data-test="choices"]//button[contains(., "${title}")])`);
+    await this.page.waitForFunction(() => !document.querySelector('[data-test="choices"]'));
+  }
+
+  /** Replaces what stands in a field, as by hand: everything is selected, then typed over. */
+  async fill(name: string, value: string): Promise<void> {
+    const field = (await this.find(`input[name="${name}"]`)) as ElementHandle<HTMLInputElement>;
+    const isDate = await field.evaluate((input) => {
+      input.focus();
+      input.select();
+      return input.type === 'date';
+    });
+    if (!isDate) return this.page.keyboard.type(value);
+    // The parts of a date field follow the browser's language: it is set as its own picker would.
+    await field.evaluate((input, date) => {
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')!.set!.call(input, date);
+      input.dispatchEvent(new Event('input', { bubbles: true }));
+      input.dispatchEvent(new Event('change', { bubbles: true }));
+    }, value);
+  }
+
+  async sees(text: string): Promise<void> {
+    await this.page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, text);
+  }
+
+  async seesNot(text: string): Promise<void> {
+    await this.page.waitForFunction((gone) => !document.body.innerText.includes(gone), {}, text);
+  }
+
+  textOf(selector: string): Promise<string> {
+    return this.page.$eval(selector, (element) => (element as HTMLElement).innerText);
+  }
+
+  textsOf(selector: string): Promise<string[]> {
+    return this.page.$$eval(selector, (elements) =>
+      elements.map((element) => (element as HTMLElement).innerText),
+    );
+  }
+
+  /** Waits until everything is kept. */
+  async kept(): Promise<void> {
+    await this.page.waitForFunction(() =>
+      document.querySelector('[data-test="save-state"]')?.textContent?.includes('All kept'),
+    );
+  }
+}

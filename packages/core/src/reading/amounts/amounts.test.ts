@@ -1,0 +1,251 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { Book } from '../../book/index.ts';
+import { plainDay, type ClockSpan } from '../../calendar/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  aCorner,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  inCorner,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import { explainLine, read } from '../index.ts';
+import { peakOf } from './peak.ts';
+import type { Use } from './uses.ts';
+
+const needOf = (book: Book, supplyId: string, today = A_MONDAY) =>
+  read(book, TEST_UNIT, today).supplies.find((line) => line.supply.id === supplyId);
+const amount = (book: Book, supplyId: string, today = A_MONDAY) =>
+  needOf(book, supplyId, today)?.need.amount ?? 0;
+
+/** Three children every morning, one of them away on Day 2; a corner with room for two. */
+const home = testBook(
+  aCorner('a', { places: 2 }),
+  aCorner('b'),
+  aChild('ada', '2025-01-01'),
+  aChild('bo', '2023-01-01'),
+  aChild('eli', '2021-01-01'),
+  { type: 'house/put-absence', absence: { id: 'x', childId: 'bo', from: '2027-03-09', to: '2027-03-09' } },
+  aSupply('sticks'),
+  aSupply('paint', { unit: 'mL' }),
+  aSupply('trays', { use: 'reusable' }),
+);
+const withMaterial = (...changes: readonly ChangeInput[]) => after(home, ...changes);
+
+describe('consumables', () => {
+  test('needed every day are added up over the children who are there', () => {
+    const book = withMaterial(
+      anActivity('build', { materials: [aMaterial('sticks', 2)] }),
+      inCorner('p', 'build', 'b', 1, 3),
+    );
+    expect(amount(book, 'sticks')).toBe(2 * (3 + 2 + 3));
+  });
+
+  test('needed once for the span count every child who comes on any of its days', () => {
+    const once = (toDay: number) =>
+      withMaterial(
+        anActivity('dough', { materials: [aMaterial('paint', 240, { every: 'span' })] }),
+        inCorner('p', 'dough', 'b', 2, toDay),
+      );
+    expect(amount(once(2), 'paint')).toBe(480);
+    expect(amount(once(3), 'paint')).toBe(720);
+    expect(needOf(once(3), 'paint')?.by.number).toBe(2);
+  });
+
+  test.each<[string, Parameters<typeof aMaterial>[2], number]>([
+    ['for each child', {}, 3],
+    ['for each pair begun', { for: { kind: 'group-of', size: 2 } }, 2],
+    ['for all together', { for: { kind: 'all' } }, 1],
+    ['with one spare for every eight begun', { spare: 'one-in-eight' }, 4],
+    ['with a spare for the one there is for all', { for: { kind: 'all' }, spare: 'one-in-eight' }, 2],
+  ])('%s', (_, rest, shares) => {
+    const book = withMaterial(
+      anActivity('print', { mode: 'whole-group', materials: [aMaterial('sticks', 5, rest)] }),
+      onDay('p', 'print', 1),
+    );
+    expect(amount(book, 'sticks')).toBe(5 * shares);
+  });
+
+  test('only children with a version at their age are counted', () => {
+    const book = withMaterial(
+      anActivity('lace', {
+        versions: [{ fromMonths: 36, untilMonths: 60, does: 'laces', say: '' }],
+        materials: [aMaterial('sticks', 1)],
+      }),
+      onDay('p', 'lace', 1),
+    );
+    expect(amount(book, 'sticks')).toBe(1);
+  });
+
+  test('pieces are rounded up to whole ones, once for the sum', () => {
+    const book = withMaterial(
+      anActivity('cut', { materials: [aMaterial('sticks', 0.5)] }),
+      onDay('p', 'cut', 1),
+      onDay('q', 'cut', 3, 'groups'),
+    );
+    expect(amount(book, 'sticks')).toBe(3);
+    expect(
+      amount(
+        withMaterial(anActivity('cut', { materials: [aMaterial('sticks', 0.5)] }), onDay('p', 'cut', 1)),
+        'sticks',
+      ),
+    ).toBe(2);
+  });
+
+  test('what was needed before today is not asked for again', () => {
+    const book = withMaterial(
+      anActivity('build', { materials: [aMaterial('sticks', 2)] }),
+      inCorner('p', 'build', 'b', 1, 3),
+    );
+    expect(amount(book, 'sticks', plainDay('2027-03-10'))).toBe(6);
+    expect(needOf(book, 'sticks', plainDay('2027-03-11'))).toBeUndefined();
+  });
+
+  test('a child who leaves the list takes the amounts along', () => {
+    const book = withMaterial(
+      anActivity('build', { materials: [aMaterial('sticks', 2)] }),
+      inCorner('p', 'build', 'b', 1, 1),
+    );
+    const away: ChangeInput = {
+      type: 'house/put-absence',
+      absence: { id: 'y', childId: 'ada', from: '2027-03-08', to: '2027-03-08' },
+    };
+    expect([amount(book, 'sticks'), amount(after(book, away), 'sticks')]).toEqual([6, 4]);
+  });
+});
+
+describe('reusables', () => {
+  const trays = (each: number) => ({ materials: [aMaterial('trays', each)] });
+
+  test('in a corner count for no more children than it has places', () => {
+    expect(
+      amount(withMaterial(anActivity('sort', trays(1)), inCorner('p', 'sort', 'a', 1, 5)), 'trays'),
+    ).toBe(2);
+    expect(
+      amount(withMaterial(anActivity('sort', trays(1)), inCorner('p', 'sort', 'b', 1, 5)), 'trays'),
+    ).toBe(3);
+  });
+
+  test('of set-ups that overlap by a day are added, of adjacent ones not', () => {
+    const spans = (fromDay: number) =>
+      withMaterial(
+        anActivity('sort', trays(1)),
+        inCorner('p', 'sort', 'a', 1, 5),
+        inCorner('q', 'sort', 'b', fromDay, 10),
+      );
+    expect(amount(spans(5), 'trays')).toBe(5);
+    expect(needOf(spans(5), 'trays')?.peak?.day.number).toBe(5);
+    expect(amount(spans(6), 'trays')).toBe(3);
+  });
+
+  test('of activities whose blocks touch are not added, unless the clean-up runs into the next block', () => {
+    const day = (cleanUpMinutes: number) =>
+      withMaterial(
+        anActivity('sort', { ...trays(1), cleanUpMinutes }),
+        onDay('p', 'sort', 1),
+        onDay('q', 'sort', 1, 'groups'),
+      );
+    expect(amount(day(0), 'trays')).toBe(3);
+    expect(amount(day(1), 'trays')).toBe(6);
+  });
+
+  test('of a set-up are held during the activities of the day', () => {
+    const book = withMaterial(
+      anActivity('sort', trays(1)),
+      inCorner('p', 'sort', 'a', 1, 5),
+      onDay('q', 'sort', 3),
+    );
+    expect(needOf(book, 'trays')?.peak).toMatchObject({ amount: 5, day: { number: 3 } });
+  });
+
+  test('of an activity for a few count for those who do it at once', () => {
+    const book = withMaterial(anActivity('sort', { ...trays(2), atOnce: 2 }), onDay('q', 'sort', 3));
+    expect(amount(book, 'trays')).toBe(4);
+  });
+
+  test('are compared with what is on hand', () => {
+    const book = withMaterial(anActivity('sort', trays(1)), inCorner('p', 'sort', 'b', 1, 5), {
+      type: 'cupboard/record-stock',
+      move: { id: 'm', supplyId: 'trays', kind: 'counted', amount: 2, at: '2027-03-07T09:00:00.000Z' },
+    });
+    expect(needOf(book, 'trays')).toMatchObject({ have: { amount: 2 }, buy: { amount: 1 } });
+  });
+});
+
+test('the peak is that of an oracle that looks at every minute of every day', () => {
+  const use = fc.record({
+    day: fc.integer({ min: 1, max: 3 }),
+    from: fc.integer({ min: 0, max: 40 }),
+    length: fc.integer({ min: 1, max: 20 }),
+    amount: fc.integer({ min: 1, max: 9 }),
+  });
+  fc.assert(
+    fc.property(fc.array(use, { maxLength: 12 }), (uses) => {
+      const given = uses.map(({ day, from, length, amount: each }) => ({
+        day: { number: day, date: A_MONDAY },
+        span: { from, to: from + length } as ClockSpan,
+        amount: each,
+      }));
+      let most = 0;
+      for (const day of [1, 2, 3]) {
+        for (let minute = 0; minute < 70; minute++) {
+          const inUse = uses.filter(
+            (one) => one.day === day && one.from <= minute && minute < one.from + one.length,
+          );
+          most = Math.max(
+            most,
+            inUse.reduce((sum, one) => sum + one.amount, 0),
+          );
+        }
+      }
+      expect(peakOf(given as unknown as Use[])?.amount ?? 0).toBe(most);
+    }),
+  );
+});
+
+describe('an amount explains itself', () => {
+  test('by activity, with days that are alike told together', () => {
+    const book = withMaterial(
+      anActivity('trails', { materials: [aMaterial('sticks', 2, { spare: 'one-in-eight' })] }),
+      inCorner('p', 'trails', 'b', 1, 3),
+    );
+    expect(explainLine(needOf(book, 'sticks')!)).toEqual([
+      'trails, Day 1 and 3: 3 children × 2 + 1 spare × 2 days → 16',
+      'trails, Day 2: 2 children × 2 + 1 spare → 6',
+      'Together 22; on hand 0, 22 missing.',
+    ]);
+  });
+
+  test('by the moment of most use', () => {
+    const book = withMaterial(
+      anActivity('sort', { materials: [aMaterial('trays', 1)] }),
+      inCorner('p', 'sort', 'a', 1, 2),
+    );
+    expect(explainLine(needOf(book, 'trays')!)).toEqual([
+      'sort, Day 1: 2 children at once × 1 → 2',
+      'Most at once: 2 on Day 1; on hand 0, 2 missing.',
+    ]);
+  });
+
+  test('and every explained part adds up to the need', () => {
+    const book = withMaterial(
+      anActivity('one', {
+        materials: [aMaterial('paint', 30), aMaterial('sticks', 3, { for: { kind: 'group-of', size: 2 } })],
+      }),
+      anActivity('two', { materials: [aMaterial('paint', 100, { every: 'span', for: { kind: 'all' } })] }),
+      inCorner('p', 'one', 'a', 1, 10),
+      inCorner('q', 'two', 'b', 4, 6),
+      onDay('r', 'one', 7),
+    );
+    for (const line of read(book, TEST_UNIT, A_MONDAY).supplies) {
+      expect(line.uses.reduce((sum, one) => sum + one.amount, 0)).toBeCloseTo(line.need.amount);
+    }
+  });
+});

@@ -1,0 +1,160 @@
+import fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import type { Book } from '../../book/index.ts';
+import { plainDay } from '../../calendar/index.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import { shareSchema, shareClosedBecause } from '../../handover/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  aCorner,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  inCorner,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
+import { handoverSchema, mayTick, project } from './project.ts';
+
+const share = shareSchema.parse({
+  id: 'link',
+  unitId: TEST_UNIT,
+  label: 'Sol',
+  fromDay: 2,
+  toDay: 4,
+  lastDate: null,
+  revokedAt: null,
+});
+
+const book = testBook(
+  aCorner('a'),
+  aChild('ada', '2024-01-01', {
+    name: 'Ada Brook',
+    shownAs: 'Ada',
+    allergies: [{ allergen: 'milk', words: 'PRIVATE WORDS' }],
+  }),
+  aSupply('yogurt', { unit: 'g', allergens: ['milk'], keptIn: 'Fridge' }),
+  anActivity('paint', { materials: [aMaterial('yogurt', 30)], steps: ['Stir it.'] }),
+  inCorner('p', 'paint', 'a', 1, 3),
+  onDay('q', 'paint', 4),
+  onDay('hidden', 'paint', 5),
+);
+
+describe('what a link shows', () => {
+  const view = project(book, share, A_MONDAY);
+
+  test('is its days, with who comes, what each does, with what, and whom to watch for', () => {
+    expect(view.days.map((day) => [day.number, day.items.map((item) => item.placementId)])).toEqual([
+      [2, ['p']],
+      [3, ['p']],
+      [4, ['q']],
+    ]);
+    expect(view.days[0]).toMatchObject({ dateText: 'Tue 9 March', children: ['Ada'] });
+    expect(view.days[2]?.items[0]).toMatchObject({
+      place: 'Table time',
+      start: '09:30',
+      versions: [{ children: ['Ada'], does: 'plays paint' }],
+      things: [{ name: 'yogurt', amount: '30 g', keptIn: 'Fridge', ticked: null }],
+      cautions: ['Ada: milk in yogurt. Ask before setting this out.'],
+    });
+  });
+
+  test('passes its own allow-list, which knows no other field', () => {
+    expect(handoverSchema.parse(view)).toEqual(view);
+    expect(handoverSchema.safeParse({ ...view, birth: '2024-01-01' }).success).toBe(false);
+  });
+
+  test('has neither family names nor the words of the family', () => {
+    expect(JSON.stringify(view)).not.toMatch(/Brook|PRIVATE|2024-01-01/);
+  });
+
+  test('carries the ticks', () => {
+    const ticked = after(book, {
+      type: 'daybook/tick',
+      subject: { placementId: 'q', day: 4, supplyId: 'yogurt' },
+    });
+    const item = project(ticked, share, A_MONDAY).days[2]?.items[0];
+    expect([item?.ticked, item?.things[0]?.ticked]).toEqual([null, { by: 'Mara' }]);
+  });
+
+  test('lets only what it shows be ticked', () => {
+    const subject = (placementId: string, day: number, supplyId: string | null = null) =>
+      mayTick(view, { placementId, day, supplyId } as never);
+    expect([subject('p', 2), subject('p', 3, 'yogurt'), subject('q', 4)]).toEqual([true, true, true]);
+    expect([subject('p', 1), subject('hidden', 5), subject('p', 4), subject('p', 2, 'flour')]).toEqual([
+      false,
+      false,
+      false,
+      false,
+    ]);
+  });
+});
+
+test('no text of anything hidden occurs in any projection', () => {
+  const secret = fc.integer({ min: 0, max: 1e9 }).map((n) => `SECRET${n}`);
+  fc.assert(
+    fc.property(
+      secret,
+      fc.integer({ min: 1, max: 10 }),
+      fc.integer({ min: 0, max: 9 }),
+      (mark, fromDay, length) => {
+        const toDay = Math.min(10, fromDay + length);
+        const outside = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].filter((day) => day < fromDay || toDay < day);
+        const hide = (base: Book, change: ChangeInput): Book => after(base, change);
+        let hidden = hide(book, aSupply('unused', { name: mark, keptIn: mark }));
+        hidden = hide(
+          hidden,
+          anActivity('elsewhere', {
+            title: mark,
+            summary: mark,
+            steps: [mark],
+            versions: [{ fromMonths: 0, untilMonths: null, does: mark, say: mark }],
+          }),
+        );
+        hidden = hide(hidden, {
+          type: 'unit/start',
+          unit: { id: 'other', title: mark, style: 'theme', start: '2027-03-08', dayCount: 10 },
+        });
+        hidden = hide(hidden, { ...onDay('other-p', 'elsewhere', 3), unitId: 'other' });
+        for (const day of outside) hidden = hide(hidden, onDay(`out-${day}`, 'elsewhere', day));
+        hidden = hide(
+          hidden,
+          aChild('bo', '2022-01-01', {
+            name: `Bo ${mark}`,
+            shownAs: 'Bo',
+            allergies: [{ allergen: 'egg', words: mark }],
+          }),
+        );
+        hidden = hide(
+          hidden,
+          aChild('never-here', '2022-01-01', { name: mark, shownAs: mark, attendance: {} }),
+        );
+        hidden = hide(hidden, {
+          type: 'house/put-person',
+          person: { id: 'wren', name: mark, role: 'assistant' },
+        });
+        hidden = hide(hidden, {
+          type: 'house/put-closure',
+          closure: { id: 'c', from: '2027-05-01', to: '2027-05-01', why: mark },
+        });
+        hidden = hide(hidden, {
+          type: 'share/make',
+          share: { id: 'their-link', unitId: TEST_UNIT, label: mark, fromDay: 1, toDay: 1, lastDate: null },
+        });
+        expect(JSON.stringify(project(hidden, { ...share, fromDay, toDay }, A_MONDAY))).not.toContain(mark);
+      },
+    ),
+    { numRuns: 40 },
+  );
+});
+
+test('a link opens until its last date, and not after it was taken back', () => {
+  const until = { ...share, lastDate: plainDay('2027-03-12') };
+  expect(shareClosedBecause(share, plainDay('2030-01-01'))).toBeNull();
+  expect(shareClosedBecause(until, plainDay('2027-03-12'))).toBeNull();
+  expect(shareClosedBecause(until, plainDay('2027-03-13'))).toBe('expired');
+  expect(shareClosedBecause({ ...share, revokedAt: '2027-03-08T00:00:00.000Z' }, A_MONDAY)).toBe('revoked');
+});

@@ -1,0 +1,11 @@
+import { createPinia } from 'pinia';
+import { createApp } from 'vue';
+import { z } from 'zod';
+import App from './App.vue';
+import { router } from './router.ts';
+import { chosenLight, useLight, vuetify } from './theme/index.ts';
+
+// The page's security rules forbid making code at run time, which the schemas would otherwise try.
+z.config({ jitless: true });
+useLight(chosenLight());
+createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import type { ChangeInput, CornerId, FieldProblem, Suggestion } from '@kobby/core';
+import { computed, ref } from 'vue';
+import { messagesBeside, newId } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
+import { useReading } from '../state/unit.ts';
+import PlankSheet from './PlankSheet.vue';
+import WhereFields from './WhereFields.vue';
+
+type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
+
+/** Picks something from the library for a corner or for a day; first what is on hand and fits most children. */
+const props = defineProps<{ target: { readonly cornerId: string } | { readonly day: number } }>();
+const emit = defineEmits<{ close: [] }>();
+
+const store = useBook();
+const reading = useReading();
+const wanted = ref('');
+const errors = ref<readonly FieldProblem[]>([]);
+const corner = computed(() =>
+  'cornerId' in props.target ? (store.book.corners[props.target.cornerId as CornerId] ?? null) : null,
+);
+const where = ref<WhereInput>(startingPoint());
+const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
+
+const title = computed(() =>
+  corner.value
+    ? `What goes in ${corner.value.name}?`
+    : `What happens on Day ${'day' in props.target ? props.target.day : ''}?`,
+);
+const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
+const choices = computed(() => {
+  const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean);
+  const matches = ({ activity: { content } }: Suggestion): boolean =>
+    words.every((word) =>
+      `${content.title} ${content.summary} ${content.skills.join(' ')}`.toLowerCase().includes(word),
+    );
+  return reading.value.suggestions(corner.value).filter(matches);
+});
+
+// The first stretch of days on which the corner is empty; for a day, the first block that is free.
+function startingPoint(): WhereInput {
+  if ('day' in props.target) {
+    const { day } = props.target;
+    const taken = reading.value.placements.flatMap(({ where: at }) =>
+      at.kind === 'day' && at.day === day ? [at.blockId] : [],
+    );
+    const blocks = reading.value.frame.home.blocks.filter((block) => block.id !== 'circle');
+    const free = blocks.find((block) => !taken.includes(block.id)) ?? blocks[0]!;
+    return { kind: 'day', day, blockId: free.id };
+  }
+  const { cornerId } = props.target;
+  const cubby = reading.value.shelf.find(({ corner: at }) => at.id === cornerId);
+  const empty = cubby?.emptyDays ?? [];
+  const last = reading.value.frame.unit.dayCount;
+  const fromDay = empty[0] ?? 1;
+  const gap = empty.findIndex((day, i) => i > 0 && day !== empty[i - 1]! + 1);
+  const toDay = (gap > 0 ? empty[gap - 1] : empty.at(-1)) ?? last;
+  return { kind: 'corner', cornerId, fromDay, toDay };
+}
+
+function place({ activity }: Suggestion): void {
+  const { id: unitId } = reading.value.frame.unit;
+  const id = `put-${newId()}`;
+  const result = store.perform([
+    { type: 'unit/place', id, unitId, activityId: activity.id, where: where.value },
+  ]);
+  errors.value = result.done ? [] : result.errors;
+  if (result.done) emit('close');
+}
+</script>
+
+<template>
+  <PlankSheet v-model="isOpen" :title="title" hint="First what is on hand and fits the most children.">
+    <WhereFields v-model="where" :errors="errors" />
+    <p
+      v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
+      :key="message"
+      class="wrong"
+      role="alert"
+    >
+      {{ message }}
+    </p>
+    <v-text-field v-model="wanted" class="find" label="Look for a word" name="wanted" clearable />
+    <ul class="choices" data-test="choices">
+      <li v-for="choice in choices" :key="choice.activity.id">
+        <button type="button" @click="place(choice)">
+          <b>{{ choice.activity.content.title }}</b>
+          <span class="soft">{{ choice.activity.content.summary }}</span>
+          <small class="figures">
+            {{ choice.fits }} of {{ expected }} fit<template
+              v-if="choice.activity.content.mode === 'small-group'"
+            >
+              · a few at a time</template
+            ><template v-if="choice.missing.length"> · none on hand: {{ choice.missing.join(', ') }}</template
+            ><template v-else> · things on hand</template>
+          </small>
+        </button>
+      </li>
+    </ul>
+    <p v-if="choices.length === 0" class="soft">
+      {{ wanted ? 'Nothing in the library has these words.' : 'The library has nothing for this place yet.' }}
+    </p>
+  </PlankSheet>
+</template>
+
+<style scoped>
+.find {
+  margin: 14px 0 10px;
+}
+.choices {
+  display: flex;
+  flex-direction: column;
+  gap: 7px;
+}
+.choices button {
+  display: grid;
+  gap: 1px;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 8px 12px;
+  background: var(--paper);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  text-align: left;
+}
+.choices button:hover {
+  border-color: var(--plum);
+  box-shadow: inset 5px 0 0 var(--plum);
+}
+.choices b {
+  font-size: 15px;
+}
+.choices small {
+  font-size: 12.5px;
+  font-weight: 600;
+}
+.wrong {
+  margin-top: 6px;
+  color: var(--stop);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { mdiTrayArrowUp } from '@mdi/js';
+import {
+  formatQuantity,
+  groupBy,
+  quantity,
+  sessionsOf,
+  type FieldProblem,
+  type Placement,
+} from '@kobby/core';
+import { computed, ref, watch } from 'vue';
+import { messagesBeside } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
+import { useReading } from '../state/unit.ts';
+import PlankSheet from './PlankSheet.vue';
+import TapeLabel from './TapeLabel.vue';
+import WhereFields from './WhereFields.vue';
+
+/** A closer look at something that is placed: where it stands, who does what, what it needs. */
+const props = defineProps<{ placement: Placement }>();
+const emit = defineEmits<{ close: [] }>();
+
+const store = useBook();
+const reading = useReading();
+const errors = ref<readonly FieldProblem[]>([]);
+const where = ref({ ...props.placement.where });
+const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
+
+watch(
+  () => props.placement.where,
+  (now) => (where.value = { ...now }),
+);
+watch(where, (wanted) => {
+  if (JSON.stringify(wanted) === JSON.stringify(props.placement.where)) return;
+  const result = store.perform([{ type: 'unit/move', placementId: props.placement.id, where: wanted }]);
+  errors.value = result.done ? [] : result.errors;
+});
+
+const groups = computed(() => {
+  const seats = sessionsOf(props.placement, reading.value.frame).flatMap((session) => session.seats);
+  const byVersion = groupBy(seats, (seat) => seat.version);
+  return props.placement.content.versions.map((version) => ({
+    version,
+    children: [...new Set((byVersion.get(version) ?? []).map((seat) => seat.child.name))],
+  }));
+});
+const unfitted = computed(() => {
+  const seats = sessionsOf(props.placement, reading.value.frame).flatMap((session) => session.seats);
+  return [...new Set(seats.filter((seat) => !seat.version).map((seat) => seat.child.name))];
+});
+const things = computed(() =>
+  props.placement.content.materials.map((line) => {
+    const supply = store.book.supplies[line.supplyId];
+    const who =
+      line.for.kind === 'all' ? 'for all' : line.for.kind === 'child' ? 'a child' : `for ${line.for.size}`;
+    return {
+      name: supply?.name ?? '',
+      amount: formatQuantity(quantity(line.amount, supply?.unit ?? 'piece')),
+      who,
+    };
+  }),
+);
+
+function takeOut(): void {
+  const result = store.perform([{ type: 'unit/unplace', placementId: props.placement.id }]);
+  if (result.done) emit('close');
+  else errors.value = result.errors;
+}
+</script>
+
+<template>
+  <PlankSheet
+    v-model="isOpen"
+    :title="placement.content.title"
+    :hint="placement.content.summary"
+    :width="680"
+  >
+    <WhereFields v-model="where" :errors="errors" />
+    <p
+      v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
+      :key="message"
+      class="wrong"
+      role="alert"
+    >
+      {{ message }}
+    </p>
+    <TapeLabel class="label">Who does what</TapeLabel>
+    <dl>
+      <div v-for="group in groups" :key="group.version.does">
+        <dt>{{ group.children.join(', ') || 'nobody here' }}</dt>
+        <dd>
+          {{ group.version.does }} <span class="soft">“{{ group.version.say }}”</span>
+        </dd>
+      </div>
+      <div v-if="unfitted.length">
+        <dt>{{ unfitted.join(', ') }}</dt>
+        <dd class="soft">no version at this age</dd>
+      </div>
+    </dl>
+    <TapeLabel class="label">Things</TapeLabel>
+    <ul class="things figures">
+      <li v-for="thing in things" :key="thing.name">
+        <b>{{ thing.amount }}</b> {{ thing.name }}, {{ thing.who }}
+      </li>
+      <li v-if="things.length === 0" class="soft">It needs nothing.</li>
+    </ul>
+    <template v-if="placement.content.steps.length">
+      <TapeLabel class="label">How</TapeLabel>
+      <ol>
+        <li v-for="step in placement.content.steps" :key="step">{{ step }}</li>
+      </ol>
+    </template>
+    <template #foot>
+      <v-btn class="is-side" :prepend-icon="mdiTrayArrowUp" @click="takeOut">Take it out</v-btn>
+      <v-btn class="is-quiet" @click="emit('close')">Done</v-btn>
+    </template>
+  </PlankSheet>
+</template>
+
+<style scoped>
+.label {
+  margin: 16px 0 6px -4px;
+}
+dl div {
+  display: grid;
+  grid-template-columns: 150px 1fr;
+  gap: 12px;
+  padding: 5px 0;
+  border-top: 1px dashed var(--line);
+}
+dt {
+  font-weight: 700;
+}
+.things {
+  columns: 2;
+}
+.things li {
+  padding: 2px 0;
+}
+ol {
+  list-style: decimal inside;
+}
+.wrong {
+  margin-top: 6px;
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 600px) {
+  dl div {
+    grid-template-columns: 1fr;
+    gap: 0;
+  }
+  .things {
+    columns: 1;
+  }
+}
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js';
+
+/** A sheet of paper on a plank, laid over the page: for picking and for looking closer. */
+defineProps<{ title: string; hint?: string | undefined; width?: number }>();
+const open = defineModel<boolean>({ required: true });
+</script>
+
+<template>
+  <v-dialog v-model="open" :max-width="width ?? 620" scrollable :aria-label="title">
+    <section class="sheet">
+      <header>
+        <div>
+          <h2>{{ title }}</h2>
+          <p v-if="hint" class="soft">{{ hint }}</p>
+        </div>
+        <v-btn class="is-quiet close" icon :aria-label="`Close: ${title}`" @click="open = false">
+          <v-icon :icon="mdiClose" />
+        </v-btn>
+      </header>
+      <div class="body"><slot /></div>
+      <footer v-if="$slots.foot"><slot name="foot" /></footer>
+    </section>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  max-height: 86vh;
+  background: var(--card);
+  color: var(--ink);
+  border-radius: 8px;
+  border-bottom: 9px solid var(--shelf);
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 16px 10px 10px 20px;
+}
+h2 {
+  font-size: 20px;
+}
+.body {
+  overflow: auto;
+  min-height: 0;
+  padding: 4px 20px 18px;
+}
+footer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  padding: 12px 20px 14px;
+  border-top: 1px dashed var(--line);
+}
+</style>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { mdiCloudCheckOutline, mdiCloudOffOutline, mdiCloudSyncOutline } from '@mdi/js';
+import { computed } from 'vue';
+import { useBook } from '../state/book.ts';
+
+/** Whether everything is kept. Nothing is saved by hand, so this is all there is to know about it. */
+const store = useBook();
+
+const changes = computed(
+  () => `${store.waitingCount} ${store.waitingCount === 1 ? 'change waits' : 'changes wait'}`,
+);
+const time = computed(() =>
+  store.keptAt
+    ? new Date(store.keptAt).toLocaleTimeString('en', { hour: '2-digit', minute: '2-digit', hour12: false })
+    : '',
+);
+const state = computed(() => {
+  if (store.connection === 'signed-out')
+    return { icon: mdiCloudOffOutline, text: `Signed out · ${changes.value}` };
+  if (store.connection === 'unreachable') {
+    return {
+      icon: mdiCloudOffOutline,
+      text: store.waitingCount ? `Not connected · ${changes.value}` : 'Not connected',
+    };
+  }
+  if (store.waitingCount > 0) return { icon: mdiCloudSyncOutline, text: 'Keeping …' };
+  return { icon: mdiCloudCheckOutline, text: `All kept · ${time.value}` };
+});
+</script>
+
+<template>
+  <span class="state" role="status" data-test="save-state">
+    <v-icon :icon="state.icon" size="17" aria-hidden="true" /> {{ state.text }}
+  </span>
+</template>
+
+<style scoped>
+.state {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  color: var(--band-soft);
+  white-space: nowrap;
+}
+</style>

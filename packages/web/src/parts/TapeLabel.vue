@@ -1,0 +1,24 @@
+<script setup lang="ts">
+/** A strip of masking tape with a name on it. */
+defineProps<{ glyph?: string | undefined }>();
+</script>
+
+<template>
+  <span class="tape"><v-icon v-if="glyph" :icon="glyph" size="15" aria-hidden="true" /><slot /></span>
+</template>
+
+<style scoped>
+.tape {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  max-width: 100%;
+  padding: 2px 12px 2px 9px;
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-weight: 600;
+  font-size: 12.5px;
+  line-height: 1.35;
+  clip-path: polygon(0 0, 100% 0, calc(100% - 4px) 50%, 100% 100%, 0 100%, 4px 50%);
+}
+</style>

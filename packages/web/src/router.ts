@@ -1,0 +1,38 @@
+import { createRouter, createWebHistory } from 'vue-router';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/units' },
+    { path: '/enter', name: 'enter', component: () => import('./views/Enter/EnterView.vue') },
+    {
+      path: '/with/:shareId',
+      name: 'assistant',
+      component: () => import('./views/Assistant/AssistantView.vue'),
+    },
+    {
+      path: '/units',
+      component: () => import('./views/SignedIn.vue'),
+      children: [
+        { path: '', name: 'units', component: () => import('./views/Units/UnitsView.vue') },
+        {
+          path: ':unitId',
+          component: () => import('./views/Unit/UnitFrame.vue'),
+          children: [
+            { path: '', redirect: (to) => ({ name: 'corners', params: to.params }) },
+            { path: 'spark', name: 'spark', component: () => import('./views/Spark/SparkView.vue') },
+            { path: 'corners', name: 'corners', component: () => import('./views/Corners/CornersView.vue') },
+            { path: 'days', name: 'days', component: () => import('./views/Days/DaysView.vue') },
+            { path: 'gather', name: 'gather', component: () => import('./views/Gather/GatherView.vue') },
+            {
+              path: 'hand-over',
+              name: 'hand-over',
+              component: () => import('./views/HandOver/HandOverView.vue'),
+            },
+          ],
+        },
+      ],
+    },
+    { path: '/:rest(.*)*', redirect: '/units' },
+  ],
+});

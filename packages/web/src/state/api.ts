@@ -1,0 +1,48 @@
+import { problem, problemSchema, type FieldProblem, type Problem } from '@kobby/core';
+import type { z } from 'zod';
+
+/** What the server said: what was asked for, a problem, or nothing because it could not be reached. */
+export type Said<T> =
+  | { readonly kind: 'ok'; readonly data: T }
+  | { readonly kind: 'problem'; readonly problem: Problem }
+  | { readonly kind: 'unreachable' };
+
+/** Asks the server. The answer is read by the schema that describes it. */
+export async function ask<S extends z.ZodType>(
+  method: 'GET' | 'POST' | 'DELETE',
+  path: string,
+  schema: S,
+  body?: unknown,
+): Promise<Said<z.output<S>>> {
+  const response = await fetch(path, {
+    method,
+    headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+    body: body === undefined ? null : JSON.stringify(body),
+  }).catch(() => null);
+  const json: unknown = await response?.json().catch(() => null);
+  if (!response || json === null) return { kind: 'unreachable' };
+  if (response.ok) return { kind: 'ok', data: schema.parse(json) };
+  const parsed = problemSchema.safeParse(json);
+  return {
+    kind: 'problem',
+    problem: parsed.success ? parsed.data : problem('our-mistake', response.statusText),
+  };
+}
+
+/** What stands beside a field: the first message whose path ends in it. */
+export const messageFor = (errors: readonly FieldProblem[], field: string): string[] =>
+  errors
+    .filter((error) => error.path.at(-1) === field)
+    .slice(0, 1)
+    .map((error) => error.message);
+
+/** Messages that belong to none of the fields shown. */
+export const messagesBeside = (errors: readonly FieldProblem[], fields: readonly string[]): string[] =>
+  errors.filter((error) => !fields.includes(String(error.path.at(-1)))).map((error) => error.message);
+
+/** A new id of 128 random bits. */
+export const newId = (): string =>
+  [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** The instant by this machine's clock: stamps only, dates come from the home's clock. */
+export const instantNow = (): string => new Date().toISOString();

@@ -1,0 +1,224 @@
+import {
+  advance,
+  answersSchema,
+  describeGesture,
+  EMPTY_HISTORY,
+  fieldProblems,
+  foldHistory,
+  freezeDeep,
+  gestureSchema,
+  isProblemOf,
+  sinceSchema,
+  snapshotSchema,
+  withSeenVersions,
+  type Actor,
+  type Answer,
+  type Book,
+  type ChangeInput,
+  type FieldProblem,
+  type Gesture,
+  type GestureInput,
+  type History,
+  type KeptGesture,
+  type Outcome,
+  type PlainDay,
+  type Step,
+} from '@kobby/core';
+import { ref, shallowRef } from 'vue';
+import { ask, instantNow, newId } from './api.ts';
+import { listenLive } from './live.ts';
+import { act, EMPTY_REPLICA, fromSnapshot, takeIn, without } from './replica.ts';
+import { forgetWaiting, rememberWaiting, waitingFromBefore } from './waiting.ts';
+
+/** Whether the person may go on, or what keeps her from it. */
+export type Connection = 'loading' | 'connected' | 'unreachable' | 'signed-out';
+
+/** What became of an act at once: done, or the fields that were wrong. */
+export type ActResult =
+  { readonly done: true } | { readonly done: false; readonly errors: readonly FieldProblem[] };
+
+const RETRY_MS = 1500;
+const SEND_AT_ONCE = 100;
+
+/**
+ * Keeps this browser's book and the server's together: shows an act at once, sends it in order, takes in what
+ * others did, and says when something could not be kept. Its fields are what screens may watch.
+ */
+export class BookSync {
+  readonly replica = shallowRef(EMPTY_REPLICA);
+  readonly history = shallowRef<History>(EMPTY_HISTORY);
+  readonly me = shallowRef<Actor | null>(null);
+  readonly today = ref<PlainDay | null>(null);
+  readonly publicAddress = ref<string | null>(null);
+  readonly connection = ref<Connection>('loading');
+  readonly keptAt = ref<string | null>(null);
+  /** Something that the person must be told, once. */
+  readonly notice = ref<string | null>(null);
+  #sending = false;
+  #stopListening: (() => void) | null = null;
+
+  /** Fetches the whole book, and listens from there on. */
+  async load(): Promise<void> {
+    const said = await ask('GET', '/api/book', snapshotSchema);
+    if (said.kind === 'unreachable') this.connection.value = 'unreachable';
+    if (said.kind === 'problem') this.connection.value = 'signed-out';
+    if (said.kind !== 'ok') return;
+    const { book, seq, me, today, publicAddress, history } = said.data;
+    const waiting =
+      this.replica.value.waiting.length > 0 ? this.replica.value.waiting : waitingFromBefore(me);
+    this.me.value = me;
+    this.today.value = today;
+    this.publicAddress.value = publicAddress;
+    this.history.value = foldHistory(history);
+    this.replica.value = fromSnapshot(freezeDeep(book as unknown as Book), seq, waiting, me);
+    this.connection.value = 'connected';
+    this.keptAt.value ??= instantNow();
+    this.#listen();
+    void this.#send();
+  }
+
+  /** Does something: shown at once, sent when the server can be reached, kept when it says so. */
+  perform(changes: readonly ChangeInput[], undoing?: Step): ActResult {
+    const input: GestureInput = { id: newId(), at: instantNow(), changes: [...changes] };
+    if (undoing) input.undoes = undoing.entry.id;
+    const parsed = gestureSchema.safeParse(input);
+    if (!parsed.success) return { done: false, errors: fieldProblems(parsed.error) };
+    const before = this.replica.value.shown;
+    const me = this.me.value!;
+    // An undo stands on the versions that the person's own gesture left, anything else on what she sees.
+    const gesture = undoing
+      ? { ...parsed.data, bases: { ...undoing.bases } }
+      : withSeenVersions(before, parsed.data, me);
+    const { replica, outcome } = act(this.replica.value, gesture, me);
+    if (outcome.outcome !== 'kept') return { done: false, errors: errorsOf(outcome) };
+    if (outcome.touched.length === 0) return { done: true };
+    this.replica.value = replica;
+    this.history.value = advance(this.history.value, {
+      id: gesture.id,
+      label: undoing?.entry.label ?? describeGesture(before, gesture),
+      touched: outcome.touched,
+      inverse: outcome.inverse,
+      undoes: gesture.undoes ?? null,
+    });
+    rememberWaiting(me, replica.waiting);
+    void this.#send();
+    return { done: true };
+  }
+
+  /** Takes the newest own step back. */
+  undo(): void {
+    this.#stepBack(this.history.value.undo.at(-1));
+  }
+
+  /** Does the newest step that was taken back again. */
+  redo(): void {
+    this.#stepBack(this.history.value.redo.at(-1));
+  }
+
+  #stepBack(step: Step | undefined): void {
+    if (!step) return;
+    const result = this.perform([step.entry.inverse as ChangeInput], step);
+    if (result.done) return;
+    this.notice.value = `This step cannot be taken back: ${result.errors[0]?.message ?? 'others went on from it'}`;
+  }
+
+  /** Leaves the book, as when signing out. What still waits stays on this device for the next time. */
+  leave(): void {
+    this.stopListening();
+    if (this.me.value && this.replica.value.waiting.length === 0) forgetWaiting(this.me.value);
+    this.replica.value = EMPTY_REPLICA;
+    this.history.value = EMPTY_HISTORY;
+    this.me.value = null;
+    this.connection.value = 'signed-out';
+  }
+
+  /** Lets go of the stream, as when the page is left. */
+  stopListening(): void {
+    this.#stopListening?.();
+    this.#stopListening = null;
+  }
+
+  #listen(): void {
+    this.stopListening();
+    this.#stopListening = listenLive(() => this.replica.value.seq, {
+      kept: (gesture) => this.#receive(gesture),
+      takeSnapshot: () => void this.load(),
+      opened: () => {
+        this.connection.value = 'connected';
+        void this.#send();
+      },
+      lost: () => void this.#lookAgain(),
+    });
+  }
+
+  // A lost stream comes back by itself, unless the door was closed meanwhile.
+  async #lookAgain(): Promise<void> {
+    if (this.connection.value === 'connected') this.connection.value = 'unreachable';
+    const said = await ask('GET', `/api/book?since=${this.replica.value.seq}`, sinceSchema);
+    if (said.kind === 'problem' && isProblemOf(said.problem, 'sign-in-needed'))
+      this.connection.value = 'signed-out';
+  }
+
+  #receive(kept: KeptGesture): void {
+    if (!this.me.value) return;
+    const next = takeIn(this.replica.value, kept, this.me.value);
+    if (next) this.replica.value = next;
+    else void this.#catchUp();
+  }
+
+  async #catchUp(): Promise<void> {
+    const said = await ask('GET', `/api/book?since=${this.replica.value.seq}`, sinceSchema);
+    if (said.kind === 'unreachable' || !this.me.value) return;
+    for (const kept of said.kind === 'ok' ? said.data.gestures : []) {
+      const next = takeIn(this.replica.value, kept, this.me.value);
+      if (!next) return this.load();
+      this.replica.value = next;
+    }
+    if (said.kind === 'problem') await this.load();
+  }
+
+  async #send(): Promise<void> {
+    const gestures = this.replica.value.waiting.slice(0, SEND_AT_ONCE);
+    if (this.#sending || gestures.length === 0 || this.connection.value === 'signed-out') return;
+    this.#sending = true;
+    const answers = await this.#post(gestures);
+    this.#sending = false;
+    if (!answers) {
+      setTimeout(() => void this.#send(), RETRY_MS);
+      return;
+    }
+    answers.forEach((answer, i) => this.#settle(gestures[i]!, answer));
+    if (this.me.value) rememberWaiting(this.me.value, this.replica.value.waiting);
+    void this.#send();
+  }
+
+  async #post(gestures: readonly Gesture[]): Promise<readonly Answer[] | null> {
+    const said = await ask('POST', '/api/gestures', answersSchema, { gestures });
+    this.connection.value = said.kind === 'unreachable' ? 'unreachable' : 'connected';
+    if (said.kind === 'unreachable') return null;
+    if (said.kind === 'ok') return said.data.answers;
+    const inside = answersSchema.safeParse(said.problem);
+    if (inside.success) return inside.data.answers;
+    if (isProblemOf(said.problem, 'sign-in-needed')) this.connection.value = 'signed-out';
+    return null;
+  }
+
+  #settle(gesture: Gesture, answer: Answer): void {
+    if (!this.me.value) return;
+    this.keptAt.value = instantNow();
+    if (answer.outcome === 'kept') {
+      this.#receive({ seq: answer.seq, actor: this.me.value, gesture });
+      return;
+    }
+    this.notice.value = `Not kept: ${describeGesture(this.replica.value.kept, gesture)}. ${answer.problem.detail}`;
+    this.replica.value = without(this.replica.value, gesture.id, this.me.value);
+    // The history was ahead of what was kept: the server knows what is really there.
+    void this.load();
+  }
+}
+
+function errorsOf(outcome: Exclude<Outcome, { outcome: 'kept' }>): FieldProblem[] {
+  if (outcome.outcome === 'refused')
+    return [{ path: [...outcome.refusal.path], message: outcome.refusal.message }];
+  return [{ path: ['bases'], message: 'somebody changed the same thing since' }];
+}

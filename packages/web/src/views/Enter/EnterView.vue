@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { CAUTION_LINE, doorSchema, type Door, type FieldProblem } from '@kobby/core';
+import { computed, onMounted, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { ask, messageFor, messagesBeside, type Said } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+
+const store = useBook();
+const router = useRouter();
+const route = useRoute();
+const door = ref<Door | null>(null);
+const errors = ref<readonly FieldProblem[]>([]);
+const trouble = ref<string | null>(null);
+const busy = ref(false);
+const fields = ref({
+  code: '',
+  homeName: '',
+  providerName: '',
+  zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  passPhrase: '',
+});
+const isNew = computed(() => door.value?.state === 'set-up-needed');
+
+async function look(): Promise<void> {
+  const said = await ask('GET', '/api/door', doorSchema);
+  trouble.value = said.kind === 'ok' ? null : 'Kobby cannot be reached. Start it and try again.';
+  if (said.kind === 'ok') door.value = said.data;
+  if (door.value?.state === 'signed-in') await goOn();
+}
+onMounted(look);
+
+async function goOn(): Promise<void> {
+  await store.load();
+  const to =
+    typeof route.query.to === 'string' && route.query.to.startsWith('/units') ? route.query.to : '/units';
+  await router.replace(to);
+}
+
+async function submit(): Promise<void> {
+  busy.value = true;
+  const said: Said<Door> = isNew.value
+    ? await ask('POST', '/api/setup', doorSchema, fields.value)
+    : await ask('POST', '/api/session', doorSchema, { passPhrase: fields.value.passPhrase });
+  busy.value = false;
+  errors.value = said.kind === 'problem' ? said.problem.errors : [];
+  if (said.kind === 'ok') return goOn();
+  const shown = isNew.value ? Object.keys(fields.value) : ['passPhrase'];
+  const beside = messagesBeside(errors.value, shown);
+  trouble.value =
+    said.kind === 'unreachable'
+      ? 'Kobby cannot be reached. What you typed stays here; try again.'
+      : (beside[0] ?? (errors.value.length > 0 ? null : `${said.problem.title}. ${said.problem.detail}`));
+}
+</script>
+
+<template>
+  <main class="porch">
+    <form class="card" novalidate @submit.prevent="submit">
+      <TapeLabel>{{ isNew ? 'A new home' : (door?.homeName ?? 'Kobby') }}</TapeLabel>
+      <h1>kobby</h1>
+      <p class="soft">
+        {{ isNew ? 'Five fields, once. Everything else can wait.' : 'Your shelf is as you left it.' }}
+      </p>
+      <template v-if="isNew">
+        <v-text-field
+          v-model="fields.code"
+          label="Code from the terminal"
+          name="code"
+          autocomplete="off"
+          :error-messages="messageFor(errors, 'code')"
+        />
+        <v-text-field
+          v-model="fields.homeName"
+          label="Name of the home"
+          name="homeName"
+          :error-messages="messageFor(errors, 'homeName')"
+        />
+        <v-text-field
+          v-model="fields.providerName"
+          label="Your name"
+          name="providerName"
+          autocomplete="name"
+          :error-messages="messageFor(errors, 'providerName')"
+        />
+        <v-text-field
+          v-model="fields.zone"
+          label="Time zone"
+          name="zone"
+          :error-messages="messageFor(errors, 'zone')"
+        />
+      </template>
+      <v-text-field
+        v-model="fields.passPhrase"
+        :label="isNew ? 'A pass-phrase of three or four words' : 'Pass-phrase'"
+        name="passPhrase"
+        type="password"
+        :autocomplete="isNew ? 'new-password' : 'current-password'"
+        :error-messages="messageFor(errors, 'passPhrase')"
+      />
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <v-btn class="is-main" type="submit" size="large" :loading="busy" :disabled="!door">
+        {{ isNew ? 'Make this home' : 'Open the door' }}
+      </v-btn>
+      <p v-if="door?.demoPassPhrase" class="demo" data-test="demo-hint">
+        This is the demo home, all made up. Enter with <b>{{ door.demoPassPhrase }}</b>
+      </p>
+    </form>
+    <p class="line soft">{{ CAUTION_LINE }}</p>
+  </main>
+</template>
+
+<style scoped>
+.porch {
+  display: grid;
+  place-items: center;
+  align-content: center;
+  gap: 18px;
+  min-height: 100vh;
+  padding: 20px;
+}
+.card {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  width: min(400px, 100%);
+  padding: 0 24px 24px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-bottom: 10px solid var(--shelf);
+  border-radius: 8px;
+}
+.card > .tape {
+  align-self: flex-start;
+  margin: -4px 0 0 -14px;
+  font-size: 14px;
+}
+h1 {
+  font-size: 40px;
+  letter-spacing: -1px;
+}
+.trouble {
+  padding: 8px 10px;
+  background: var(--stop-bg);
+  border-left: 5px solid var(--stop);
+  border-radius: 5px;
+}
+.demo {
+  padding: 8px 10px;
+  background: var(--note-bg);
+  border-radius: 5px;
+}
+.line {
+  max-width: 400px;
+  font-size: 12.5px;
+  text-align: center;
+}
+</style>

@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import { mdiCheckBold, mdiContentCopy, mdiLinkOff } from '@mdi/js';
+import { formatDay, shareClosedBecause, shareMadeSchema, type FieldProblem, type Share } from '@kobby/core';
+import { computed, ref } from 'vue';
+import QRCode from 'qrcode';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { ask, messageFor, messagesBeside, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** Links for assistants, and what was ticked off with them. */
+const store = useBook();
+const reading = useReading();
+const unit = computed(() => reading.value.frame.unit);
+const today = computed(
+  () => reading.value.frame.calendar.days.find((day) => day.date >= store.today!)?.number ?? 1,
+);
+const fields = ref({
+  label: '',
+  fromDay: String(today.value),
+  toDay: String(unit.value.dayCount),
+  lastDate: '',
+});
+const errors = ref<readonly FieldProblem[]>([]);
+const trouble = ref<string | null>(null);
+const made = ref<{ label: string; address: string; picture: string } | null>(null);
+const copied = ref(false);
+
+const links = computed(() =>
+  Object.values(store.book.shares).filter((share) => share.unitId === unit.value.id),
+);
+const ticks = computed(() =>
+  Object.values(store.book.ticks)
+    .filter((tick) => store.book.placements[tick.placementId]?.unitId === unit.value.id)
+    .toSorted((a, b) => (a.at < b.at ? 1 : -1)),
+);
+
+async function make(): Promise<void> {
+  const { label, fromDay, toDay, lastDate } = fields.value;
+  const share = {
+    id: `link-${newId()}`,
+    unitId: unit.value.id,
+    label,
+    fromDay: Number(fromDay),
+    toDay: Number(toDay),
+    lastDate: lastDate || null,
+  };
+  const said = await ask('POST', '/api/shares', shareMadeSchema, { gestureId: newId(), share });
+  errors.value = said.kind === 'problem' ? said.problem.errors : [];
+  trouble.value =
+    said.kind === 'unreachable'
+      ? 'A link needs the server, and it cannot be reached. What you typed stays here.'
+      : null;
+  if (said.kind === 'problem' && errors.value.length === 0) trouble.value = said.problem.detail;
+  if (said.kind !== 'ok') return;
+  const origin = store.publicAddress ?? window.location.origin;
+  const address = `${origin.replace(/\/$/, '')}/with/${share.id}#${said.data.secret}`;
+  made.value = { label, address, picture: await QRCode.toDataURL(address, { margin: 1, width: 240 }) };
+  copied.value = false;
+  fields.value = { ...fields.value, label: '' };
+}
+
+async function copy(): Promise<void> {
+  await navigator.clipboard?.writeText(made.value!.address);
+  copied.value = true;
+}
+
+const stateOf = (share: Share): string => {
+  const closed = shareClosedBecause(share, store.today!);
+  if (closed) return closed === 'revoked' ? 'taken back' : 'run out';
+  return share.lastDate ? `until ${formatDay(share.lastDate)}` : 'open';
+};
+</script>
+
+<template>
+  <div class="bar">
+    <h1>Hand over</h1>
+    <span class="soft"
+      >a link opens on a phone, without an account, and shows no more than it was made for</span
+    >
+  </div>
+  <div class="columns">
+    <form class="card" novalidate @submit.prevent="make">
+      <TapeLabel>A new link</TapeLabel>
+      <v-text-field
+        v-model="fields.label"
+        label="For whom"
+        name="label"
+        autocomplete="off"
+        :error-messages="messageFor(errors, 'label')"
+      />
+      <div class="pair">
+        <v-text-field
+          v-model="fields.fromDay"
+          label="From Day"
+          name="fromDay"
+          type="number"
+          :error-messages="messageFor(errors, 'fromDay')"
+        />
+        <v-text-field
+          v-model="fields.toDay"
+          label="To Day"
+          name="toDay"
+          type="number"
+          :error-messages="messageFor(errors, 'toDay')"
+        />
+      </div>
+      <v-text-field
+        v-model="fields.lastDate"
+        label="Opens until (may stay empty)"
+        name="lastDate"
+        type="date"
+        :error-messages="messageFor(errors, 'lastDate')"
+      />
+      <p
+        v-for="message in messagesBeside(errors, ['label', 'fromDay', 'toDay', 'lastDate'])"
+        :key="message"
+        role="alert"
+      >
+        {{ message }}
+      </p>
+      <p v-if="trouble" role="alert">{{ trouble }}</p>
+      <v-btn class="is-main" type="submit">Make the link</v-btn>
+      <p class="soft small">
+        It shows the days, the set-ups, who does what by first name, the things, and whom to watch for.
+        Families are not meant to have it.
+      </p>
+    </form>
+    <div class="stack">
+      <section v-if="made" class="card made" aria-live="polite">
+        <TapeLabel>For {{ made.label }}</TapeLabel>
+        <img :src="made.picture" width="150" height="150" alt="The link as a code for a phone's camera" />
+        <div>
+          <p>Let the phone's camera look at it, or send the address. It is shown only now.</p>
+          <output data-test="link-address">{{ made.address }}</output>
+          <v-btn class="is-side" :prepend-icon="mdiContentCopy" @click="copy">{{
+            copied ? 'Copied' : 'Copy'
+          }}</v-btn>
+        </div>
+      </section>
+      <section class="card" aria-label="Links that are out">
+        <TapeLabel>Links · {{ links.length }}</TapeLabel>
+        <p v-if="links.length === 0" class="soft">No link yet.</p>
+        <ul>
+          <li v-for="share in links" :key="share.id" class="row">
+            <b>{{ share.label }}</b>
+            <span class="soft figures"
+              >Day {{ share.fromDay }} to {{ share.toDay }} · {{ stateOf(share) }}</span
+            >
+            <v-btn
+              v-if="!share.revokedAt"
+              class="is-quiet"
+              :prepend-icon="mdiLinkOff"
+              :aria-label="`Take back the link for ${share.label}`"
+              @click="store.perform([{ type: 'share/revoke', shareId: share.id }])"
+            >
+              Take back
+            </v-btn>
+          </li>
+        </ul>
+      </section>
+      <section class="card" aria-label="Ticked off">
+        <TapeLabel>Ticked off · {{ ticks.length }}</TapeLabel>
+        <p v-if="ticks.length === 0" class="soft">Nothing yet. What assistants tick appears here at once.</p>
+        <ul aria-live="polite" data-test="ticks">
+          <li v-for="tick in ticks" :key="tick.id" class="row">
+            <v-icon :icon="mdiCheckBold" size="16" aria-hidden="true" />
+            <b>{{ store.book.placements[tick.placementId]?.content.title }}</b>
+            <span class="soft">
+              <template v-if="tick.supplyId">{{ store.book.supplies[tick.supplyId]?.name }} · </template>Day
+              {{ tick.day }} · {{ tick.by }}
+            </span>
+          </li>
+        </ul>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 10px;
+  margin-bottom: 14px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(260px, 1fr) minmax(0, 1.5fr);
+  gap: 18px;
+  align-items: start;
+}
+.stack {
+  display: grid;
+  gap: 18px;
+}
+.card {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  padding: 0 16px 14px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-bottom: 7px solid var(--shelf);
+  border-radius: var(--radius);
+}
+.card > .tape {
+  align-self: flex-start;
+  margin: -3px 0 2px -8px;
+  font-size: 13.5px;
+}
+.made {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr);
+}
+.made > .tape {
+  grid-column: 1 / 3;
+  justify-self: start;
+}
+.made img {
+  border-radius: 4px;
+}
+output {
+  display: block;
+  margin: 6px 0 8px;
+  padding: 6px 8px;
+  background: var(--well);
+  border-radius: 4px;
+  font-size: 12.5px;
+  overflow-wrap: anywhere;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 10px;
+  padding: 5px 0;
+  border-top: 1px dashed var(--line);
+}
+.row .v-btn {
+  margin-left: auto;
+}
+.small {
+  font-size: 12.5px;
+}
+[role='alert'] {
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 1100px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

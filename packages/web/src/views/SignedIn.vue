@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { onMounted, watch } from 'vue';
+import { RouterView, useRoute, useRouter } from 'vue-router';
+import { useBook } from '../state/book.ts';
+
+const store = useBook();
+const router = useRouter();
+const route = useRoute();
+
+onMounted(() => {
+  if (!store.isReady) void store.load();
+});
+watch(
+  () => store.connection,
+  (connection) => {
+    // Work that is under way stays on the screen; only somebody who has nothing open is led to the door.
+    if (connection === 'signed-out' && !store.isReady)
+      void router.replace({ name: 'enter', query: { to: route.fullPath } });
+  },
+);
+</script>
+
+<template>
+  <RouterView v-if="store.isReady" />
+  <main v-else class="wait" aria-live="polite">
+    <p v-if="store.connection === 'unreachable'">
+      Kobby cannot be reached. Nothing is lost.
+      <v-btn class="is-side" @click="store.load()">Try again</v-btn>
+    </p>
+    <p v-else class="soft">Opening the shelf …</p>
+  </main>
+  <v-snackbar
+    :model-value="store.notice !== null"
+    :timeout="9000"
+    class="notice"
+    @update:model-value="store.notice = null"
+  >
+    <span role="alert">{{ store.notice }}</span>
+    <template #actions>
+      <v-btn class="is-quiet" @click="store.notice = null">Close</v-btn>
+    </template>
+  </v-snackbar>
+</template>
+
+<style scoped>
+.wait {
+  display: grid;
+  place-items: center;
+  min-height: 60vh;
+}
+.notice :deep(.v-snackbar__wrapper) {
+  background: var(--care-bg);
+  color: var(--ink);
+  border-left: 6px solid var(--care-edge);
+  border-radius: var(--radius);
+  box-shadow: 0 3px 14px var(--shade);
+}
+</style>

@@ -1,0 +1,11 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vite';
+import vuetify from 'vite-plugin-vuetify';
+
+export default defineConfig({
+  root: import.meta.dirname,
+  plugins: [vue(), vuetify({ autoImport: true })],
+  build: { target: 'es2022', sourcemap: false },
+  optimizeDeps: { exclude: ['vuetify'] },
+  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+});

@@ -1,0 +1,22 @@
+// Builds the web client (Vite) and the server (esbuild, one file, packages outside).
+import { join } from 'node:path';
+import { build as bundle } from 'esbuild';
+import { build as buildWeb } from 'vite';
+import { ROOT } from './prepare.mjs';
+
+const src = (name) => join(ROOT, 'packages', name, 'src/index.ts');
+
+await bundle({
+  entryPoints: [join(ROOT, 'packages/server/src/main.ts')],
+  outfile: join(ROOT, 'packages/server/dist/main.js'),
+  bundle: true,
+  platform: 'node',
+  target: 'node20',
+  format: 'esm',
+  packages: 'external',
+  // Kobby's own packages are source, not installed code: they go into the file.
+  alias: { '@kobby/core': src('core'), '@kobby/starter': src('starter') },
+  sourcemap: true,
+  logLevel: 'warning',
+});
+await buildWeb({ configFile: join(ROOT, 'packages/web/vite.config.ts'), logLevel: 'warn' });

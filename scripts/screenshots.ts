@@ -1,0 +1,82 @@
+// npm run screenshots: retakes docs/screenshots from a fresh demo home.
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { LAPTOP, openBrowser, PHONE, Visitor } from '../e2e/support/browser.ts';
+import { startServer, temporaryFolder } from '../e2e/support/server.ts';
+
+const target = process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots');
+mkdirSync(target, { recursive: true });
+const folder = temporaryFolder();
+const server = await startServer(folder.path, ['--demo']);
+const { browser, close } = await openBrowser();
+
+async function take(visitor: Visitor, name: string): Promise<void> {
+  // Fonts must be there, and panels that slide must have arrived; what turns for ever is not waited for.
+  await visitor.page.evaluate(async () => {
+    await document.fonts.ready;
+    const sliding = document
+      .getAnimations()
+      .filter((a) => a.effect?.getComputedTiming().iterations !== Infinity);
+    await Promise.all(sliding.map((animation) => animation.finished.catch(() => undefined)));
+  });
+  await visitor.page.screenshot({ path: join(target, `${name}.png`) as `${string}.png` });
+  console.log(`took ${name}`);
+}
+
+const mara = await Visitor.arrive(browser, LAPTOP);
+await mara.go(server.url);
+await mara.find('[data-test="demo-hint"]');
+await take(mara, 'sign-in');
+await mara.fill('passPhrase', 'three blue kites');
+await mara.pressText('Open the door');
+await mara.find('.rack li');
+await take(mara, 'units');
+await mara.pressText('Start a unit');
+await mara.find('form#start-unit');
+await take(mara, 'start-unit');
+await mara.pressText('Not now');
+await mara.go(`${server.url}/units/unit-kites/corners`);
+await mara.find('.cubby');
+await take(mara, 'corners');
+await mara.press('[aria-label="Put something in Music"]');
+await mara.find('[data-test="choices"] button');
+await take(mara, 'pick');
+await mara.page.keyboard.press('Escape');
+await mara.pressText('Weather dough');
+await mara.sees('Who does what');
+await take(mara, 'placement');
+for (const [page, ready] of [
+  ['spark', 'form.card'],
+  ['days', '.day'],
+  ['hand-over', 'form.card'],
+] as const) {
+  await mara.go(`${server.url}/units/unit-kites/${page}`);
+  await mara.find(ready);
+  if (page !== 'hand-over') await take(mara, page);
+}
+await mara.fill('label', 'Sol');
+await mara.pressText('Make the link');
+await mara.find('[data-test="link-address"]');
+const link = await mara.textOf('[data-test="link-address"]');
+await mara.page.waitForFunction(() => document.querySelector<HTMLImageElement>('.made img')?.complete);
+
+const sol = await Visitor.arrive(browser, PHONE);
+await sol.go(link);
+await sol.find('article .tick');
+await sol.press('article .tick');
+await sol.sees('by Sol');
+await take(sol, 'assistant');
+await mara.find('[data-test="ticks"] li');
+await take(mara, 'hand-over');
+await mara.go(`${server.url}/units/unit-kites/gather`);
+await mara.press('[data-test="supply-paper-straws"] .amount');
+await mara.find('.how-come');
+await take(mara, 'gather');
+await mara.press('[aria-label="Evening light"]');
+await mara.go(`${server.url}/units/unit-kites/corners`);
+await mara.find('.cubby');
+await take(mara, 'corners-evening');
+
+await close();
+await server.stop();
+folder.remove();

@@ -5,7 +5,8 @@ import vuetify from 'vite-plugin-vuetify';
 export default defineConfig({
   root: import.meta.dirname,
   plugins: [vue(), vuetify({ autoImport: true })],
-  build: { target: 'es2022', sourcemap: false },
+  // The manifest tells the benchmark what the first page loads.
+  build: { target: 'es2022', sourcemap: false, manifest: true },
   optimizeDeps: { exclude: ['vuetify'] },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

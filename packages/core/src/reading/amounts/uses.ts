@@ -1,11 +1,11 @@
 import type { Table } from '../../book/index.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
-import type { Child, Corner } from '../../house/index.ts';
+import type { Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { memoised } from '../memo.ts';
-import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
+import { reachOf, sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 
 /** One spare for every so many pieces begun, where a line asks for spares. A starting value of Kobby's. */
 export const PIECES_PER_SPARE = 8;
@@ -37,11 +37,10 @@ export interface Use {
  */
 export const usesOf = memoised(
   (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] => {
-    const sessions = sessionsOf(placement, frame);
     const atOnce = limitOf(placement, corners);
     return placement.content.materials.flatMap((line) => {
       const supply = supplies[line.supplyId];
-      return supply ? usesOfLine(placement, line, supply, sessions, atOnce) : [];
+      return supply ? usesOfLine(placement, line, supply, frame, atOnce) : [];
     });
   },
 );
@@ -50,9 +49,10 @@ function usesOfLine(
   placement: Placement,
   line: Material,
   supply: Supply,
-  sessions: readonly Session[],
+  frame: Frame,
   atOnce: number,
 ): readonly Use[] {
+  const sessions = sessionsOf(placement, frame);
   const make = ({ day, span }: Session, heads: number, limitedTo: number | null): Use[] => {
     const shares = sharesFor(line, heads);
     if (shares === 0) return [];
@@ -74,20 +74,16 @@ function usesOfLine(
   };
   if (supply.use === 'reusable') {
     return sessions.flatMap((session) => {
-      const heads = participants([session]).size;
+      const heads = headsAt(session);
       return make(session, Math.min(heads, atOnce), heads > atOnce ? atOnce : null);
     });
   }
-  if (line.every === 'day')
-    return sessions.flatMap((session) => make(session, participants([session]).size, null));
+  if (line.every === 'day') return sessions.flatMap((session) => make(session, headsAt(session), null));
   const first = sessions[0];
-  return first ? make(first, participants(sessions).size, null) : [];
+  return first ? make(first, reachOf(placement, frame).size, null) : [];
 }
 
-const participants = (sessions: readonly Session[]): ReadonlySet<Child> =>
-  new Set(
-    sessions.flatMap(({ seats }) => seats.filter((seat) => seat.version !== null).map((seat) => seat.child)),
-  );
+const headsAt = ({ seats }: Session): number => seats.filter((seat) => seat.version !== null).length;
 
 function sharesFor(line: Material, heads: number): number {
   if (heads === 0) return 0;

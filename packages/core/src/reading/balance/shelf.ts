@@ -1,10 +1,10 @@
 import { groupBy, type Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { ChildId, Corner } from '../../house/index.ts';
+import type { Corner } from '../../house/index.ts';
 import { lastDayOf, type Placement } from '../../unit/index.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { cornersOnShelf, sessionsOf, type Frame } from '../plan/plan.ts';
+import { cornersOnShelf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
 export interface Cubby {
@@ -27,11 +27,7 @@ export const shelfOf = memoised(
 function cubby(corner: Corner, placements: readonly Placement[], frame: Frame): Cubby {
   const setUps = placements.toSorted((a, b) => firstDay(a) - firstDay(b));
   const filled = new Set(setUps.flatMap((setUp) => sessionsOf(setUp, frame).map(({ day }) => day.number)));
-  const fitting = new Set<ChildId>(
-    setUps.flatMap((setUp) =>
-      sessionsOf(setUp, frame).flatMap(({ seats }) => seats.filter((s) => s.version).map((s) => s.child.id)),
-    ),
-  );
+  const fitting = new Set(setUps.flatMap((setUp) => [...reachOf(setUp, frame)]));
   const emptyDays = frame.calendar.days.map(({ number }) => number).filter((number) => !filled.has(number));
   return { corner, setUps, emptyDays, fits: fitting.size };
 }

@@ -1,5 +1,12 @@
 import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
-import { clockSpan, WHOLE_DAY, type ClockSpan, type ProgramDay } from '../../calendar/index.ts';
+import {
+  clockSpan,
+  WHOLE_DAY,
+  type ClockSpan,
+  type Minutes,
+  type PlainDay,
+  type ProgramDay,
+} from '../../calendar/index.ts';
 import {
   ageInMonths,
   attendanceOn,
@@ -11,6 +18,7 @@ import {
   type Corner,
   type DayAttendance,
   type Home,
+  type Months,
 } from '../../house/index.ts';
 import { versionFor, type ActivityVersion } from '../../library/index.ts';
 import {
@@ -103,6 +111,22 @@ function spanOf(placement: Placement, home: Home): ClockSpan {
   return clockSpan(block.start, (block.minutes + placement.content.cleanUpMinutes) as typeof block.minutes);
 }
 
+// Many placements share a block: who is there then, and how old, is worked out once a day and block.
+const presentAt = memoised(
+  (attendance: DayAttendance, home: Home, from: Minutes, to: Minutes): readonly PresentChild[] =>
+    presentDuring(attendance, home, { from, to }).map((child) => ({
+      child,
+      age: ageOn(child, attendance.date),
+    })),
+);
+
+interface PresentChild {
+  readonly child: Child;
+  readonly age: Months;
+}
+
+const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
+
 /** The days on which a placement is out, with everyone who is there then. Days past the unit's end have no session. */
 export const sessionsOf = memoised(
   (placement: Placement, { calendar, home, attendance }: Frame): readonly Session[] => {
@@ -112,10 +136,20 @@ export const sessionsOf = memoised(
       .map((day) => ({
         day,
         span,
-        seats: presentDuring(attendance[day.number - 1]!, home, span).map((child) => ({
+        seats: presentAt(attendance[day.number - 1]!, home, span.from, span.to).map(({ child, age }) => ({
           child,
-          version: versionFor(placement.content, ageInMonths(child.birth, day.date)),
+          version: versionFor(placement.content, age),
         })),
       }));
   },
+);
+
+/** The children who find a version of a placement at their age on at least one of its days. */
+export const reachOf = memoised(
+  (placement: Placement, frame: Frame): ReadonlySet<Child> =>
+    new Set(
+      sessionsOf(placement, frame).flatMap(({ seats }) =>
+        seats.filter((seat) => seat.version !== null).map((seat) => seat.child),
+      ),
+    ),
 );

@@ -1,0 +1,24 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { problemSchema } from '@kobby/core';
+import { afterEach, beforeEach, expect, test } from 'vitest';
+import { startTestServer, type TestServer } from '../testing/server.ts';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+});
+afterEach(() => server.stop());
+
+test('the examples of docs/formats.md are what the server takes and gives', async () => {
+  const text = readFileSync(join(import.meta.dirname, '../../../../docs/formats.md'), 'utf8');
+  const [request, shown] = [...text.matchAll(/```json\n([\s\S]*?)```/g)].map(([, json]) => JSON.parse(json!));
+  const mara = await server.provider();
+  const kept = await mara.ask('POST', '/api/gestures', request);
+  expect(kept.body.answers).toEqual([expect.objectContaining({ outcome: 'kept' })]);
+
+  expect(problemSchema.parse(shown)).toEqual(shown);
+  const unit = { id: 'paper', title: 'Paper', style: 'theme', start: '2027-04-05', dayCount: 0 } as const;
+  const { answers: _, ...given } = (await mara.send([{ type: 'unit/start', unit }])).body;
+  expect(given).toEqual(shown);
+});

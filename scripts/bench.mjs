@@ -1,0 +1,7 @@
+// npm run bench: figures of speed and size, printed (bench.ts). Installs and builds what is missing.
+import { join } from 'node:path';
+import { ensureBuild, ensureDependencies, ROOT, run } from './prepare.mjs';
+
+ensureDependencies();
+ensureBuild();
+run(join(ROOT, 'node_modules/.bin/tsx'), [join(ROOT, 'scripts/bench.ts')]);

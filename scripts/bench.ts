@@ -1,0 +1,229 @@
+// Figures, not assertions: recomputing after an edit, durable gestures, start of the demo, size of the first load.
+import { spawn } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { join, resolve } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
+import {
+  applyGesture,
+  EMPTY_BOOK,
+  freezeDeep,
+  gestureSchema,
+  read,
+  withSeenVersions,
+  type Actor,
+  type Book,
+  type ChangeInput,
+  type UnitId,
+} from '@kobby/core';
+import { demoGestures, DEMO_TODAY } from '@kobby/starter';
+import { temporaryFolder } from '../e2e/support/server.ts';
+import { Keeper } from '../packages/server/src/keeper.ts';
+import { openStorage } from '../packages/server/src/store/database.ts';
+
+const ACTOR: Actor = { kind: 'person', id: 'bench', name: 'Bench' };
+const ROOT = resolve(import.meta.dirname, '..');
+let counter = 0;
+
+const gestureOf = (book: Book, changes: ChangeInput[]) =>
+  withSeenVersions(
+    book,
+    gestureSchema.parse({ id: `bench-gesture-${(counter += 1)}`, at: '2027-03-05T18:00:00.000Z', changes }),
+    ACTOR,
+  );
+
+function after(book: Book, changes: ChangeInput[]): Book {
+  const outcome = applyGesture(book, gestureOf(book, changes), ACTOR);
+  if (outcome.outcome !== 'kept') throw new Error(JSON.stringify(outcome));
+  return outcome.book;
+}
+
+const percentile = (sorted: number[], share: number): number =>
+  sorted[Math.floor((sorted.length - 1) * share)]!;
+
+/** Runs something many times; the median and the 95th percentile in milliseconds. */
+function time(runs: number, work: (i: number) => void): { median: number; p95: number } {
+  const times: number[] = [];
+  for (let i = -Math.ceil(runs / 5); i < runs; i++) {
+    const start = performance.now();
+    work(i);
+    if (i >= 0) times.push(performance.now() - start);
+  }
+  times.sort((a, b) => a - b);
+  return { median: percentile(times, 0.5), p95: percentile(times, 0.95) };
+}
+
+const show = (name: string, text: string): void => console.log(`${name.padEnd(62)} ${text}`);
+const ms = (value: number): string => `${value.toFixed(2)} ms`;
+
+/** The demo unit, or one of 60 days with ten times its placements and children. */
+function bookOfSize(times: number): Book {
+  let book = demoGestures().reduce(after, EMPTY_BOOK);
+  if (times === 1) return book;
+  const unit = book.units['unit-kites']!;
+  const placed = Object.values(book.placements).filter((placement) => placement.unitId === unit.id);
+  const children = Object.values(book.children);
+  for (let n = 1; n < times; n++) {
+    book = after(
+      book,
+      children.map((child) => ({
+        type: 'house/put-child',
+        child: { ...child, version: 0, id: `${child.id}-${n}`, name: `${child.name} ${n}` },
+      })),
+    );
+  }
+  book = after(book, [{ type: 'unit/revise', unit: { ...unit, dayCount: 60 } }]);
+  for (let n = 1; n < times; n++) {
+    book = after(
+      book,
+      placed.map(({ id, originId, where }) => ({
+        type: 'unit/place',
+        id: `${id}-${n}`,
+        unitId: unit.id,
+        activityId: originId,
+        where:
+          where.kind === 'day'
+            ? { ...where, day: ((where.day + n * 6 - 1) % 60) + 1 }
+            : {
+                ...where,
+                fromDay: ((where.fromDay + n * 6 - 1) % 50) + 1,
+                toDay: ((where.fromDay + n * 6 - 1) % 50) + 10,
+              },
+      })),
+    );
+  }
+  return book;
+}
+
+function benchReading(times: number): number {
+  let book = bookOfSize(times);
+  const unitId = 'unit-kites' as UnitId;
+  const text = JSON.stringify(book);
+  const readAll = (one: Book): number => {
+    const { shelf, supplies, headsUps } = read(one, unitId, DEMO_TODAY);
+    return shelf.length + supplies.length + headsUps.length;
+  };
+  readAll(book);
+  const edit = time(200, (i) => {
+    const toDay = i % 2 === 0 ? 9 : 10;
+    const where = { kind: 'corner', cornerId: 'corner-blocks', fromDay: 1, toDay } as const;
+    book = after(book, [{ type: 'unit/move', placementId: 'unit-kites-1', where }]);
+    readAll(book);
+  });
+  const cold = time(10, () => readAll(freezeDeep(JSON.parse(text) as Book)));
+  const parse = time(50, () => JSON.parse(text));
+  const size = `${Object.keys(book.placements).length} placements, ${Object.keys(book.children).length} children`;
+  show(`one edit, applied and the unit read again (${size})`, `${ms(edit.median)}, 95 % ${ms(edit.p95)}`);
+  show('  the whole unit from nothing', ms(cold.median));
+  show(
+    '  JSON.parse of the same book',
+    `${ms(parse.median)} → an edit takes ${(edit.median / parse.median).toFixed(2)} of it`,
+  );
+  return edit.median;
+}
+
+async function benchGestures(): Promise<void> {
+  const COUNT = 400;
+  const folder = temporaryFolder();
+  const storage = await openStorage(folder.path);
+  const keeper = await Keeper.open(storage.knex, () => Date.now());
+  for (const changes of demoGestures()) {
+    await keeper.keep({ id: `bench-seed-${(counter += 1)}`, at: '2027-03-05T18:00:00.000Z', changes }, ACTOR);
+  }
+  const line = (i: number) => ({
+    id: `m-${i}`,
+    supplyId: 'ribbon',
+    kind: 'used',
+    amount: 1,
+    at: '2027-03-05T18:00:00.000Z',
+  });
+  let start = performance.now();
+  for (let i = 0; i < COUNT; i++) {
+    const changes = [{ type: 'cupboard/record-stock', move: line(i) }];
+    await keeper.keep({ id: `bench-keep-${i}`, at: '2027-03-05T18:00:00.000Z', changes }, ACTOR);
+  }
+  const kept = (performance.now() - start) / COUNT;
+  start = performance.now();
+  for (let i = 0; i < COUNT; i++) {
+    // The same two rows, each pair in a transaction of its own, without judging anything.
+    await storage.knex.transaction(async (trx) => {
+      const { id, supplyId, ...rest } = line(COUNT + i);
+      await trx('stock_moves').insert({ id, version: 1, supply_id: supplyId, ...rest });
+      const journal = await trx('journal').where({ seq: keeper.seq }).first();
+      await trx('journal').insert({ ...journal, seq: undefined, gesture_id: `raw-${i}` });
+    });
+  }
+  const raw = (performance.now() - start) / COUNT;
+  show('durable gestures, one after the other', `${Math.round(1000 / kept)} a second`);
+  show(
+    '  raw inserts of the same rows, as durable',
+    `${Math.round(1000 / raw)} a second → ratio ${(kept / raw).toFixed(2)}`,
+  );
+  await storage.close();
+  folder.remove();
+}
+
+/** From the command to the first answer, with the dependencies there and everything built. */
+async function benchDemo(): Promise<void> {
+  const folder = temporaryFolder();
+  for (const name of ['made new', 'there already']) {
+    const start = performance.now();
+    const demo = spawn('npm', ['run', 'demo', '--', '--port', '0', '--data', folder.path], {
+      cwd: ROOT,
+      detached: true,
+    });
+    const url = await new Promise<string>((found) => {
+      let output = '';
+      demo.stdout.on('data', (chunk: Buffer) => {
+        const address = /ready: (http\S+)\/\n/.exec((output += chunk.toString()));
+        if (address) found(address[1]!);
+      });
+    });
+    await fetch(`${url}/api/door`);
+    show(`from npm run demo to the first response, home ${name}`, ms(performance.now() - start));
+    process.kill(-demo.pid!, 'SIGTERM');
+    await new Promise((ended) => demo.once('exit', ended));
+  }
+  folder.remove();
+}
+
+interface ManifestChunk {
+  readonly file: string;
+  readonly css?: readonly string[];
+  readonly imports?: readonly string[];
+}
+
+/** What the browser loads before the first page shows: the entry, the sign-in page, and all that they import. */
+function benchFirstLoad(): void {
+  const dist = join(import.meta.dirname, '../packages/web/dist');
+  const manifest = JSON.parse(readFileSync(join(dist, '.vite/manifest.json'), 'utf8')) as Record<
+    string,
+    ManifestChunk
+  >;
+  const files = new Set<string>();
+  const add = (name: string): void => {
+    const chunk = manifest[name]!;
+    if (files.has(chunk.file)) return;
+    [chunk.file, ...(chunk.css ?? [])].forEach((file) => files.add(file));
+    chunk.imports?.forEach(add);
+  };
+  add('index.html');
+  add('src/views/Enter/EnterView.vue');
+  const size = (kind: string, compress: (data: Buffer) => Buffer): string => {
+    const wanted = [...files].filter((file) => file.endsWith(kind));
+    const bytes = wanted.reduce((sum, file) => sum + compress(readFileSync(join(dist, file))).length, 0);
+    return `${Math.round(bytes / 1000)} kB`;
+  };
+  for (const kind of ['js', 'css']) {
+    show(
+      `first load, ${kind}`,
+      `${size(`.${kind}`, gzipSync)} gzip, ${size(`.${kind}`, brotliCompressSync)} brotli`,
+    );
+  }
+}
+
+const small = benchReading(1);
+const large = benchReading(10);
+show('  ten times the size takes', `${(large / small).toFixed(1)} times as long`);
+await benchGestures();
+await benchDemo();
+benchFirstLoad();

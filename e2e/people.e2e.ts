@@ -46,9 +46,11 @@ describe('two people in the same unit', () => {
     await two.page.setOfflineMode(true);
     await two.pressText('Ribbon-stick dance');
     await two.fill('toDay', '6');
+    await two.page.keyboard.press('Tab');
     await two.sees('1 change waits');
     await one.pressText('Ribbon-stick dance');
     await one.fill('fromDay', '4');
+    await one.page.keyboard.press('Tab');
     await one.kept();
     await two.page.setOfflineMode(false);
     await two.sees('Somebody changed the same thing meanwhile');

@@ -45,13 +45,13 @@ function makeServer(app: App): Server {
 function announce(app: App, server: Server): void {
   const { port } = server.address() as AddressInfo;
   const scheme = options.cert ? 'https' : 'http';
-  console.log(`Kobby is ready: ${options.address ?? `${scheme}://${options.host}:${port}`}/`);
   if (options.demo) console.log(`Demo home. Pass-phrase: ${DEMO_PASS_PHRASE}`);
   if (!app.services.keeper.book.homes[HOME_ID]) {
     console.log(
       `This home is new. Set it up in the browser with this one-time code: ${app.services.setUpCode}`,
     );
   }
+  console.log(`Kobby is ready: ${options.address ?? `${scheme}://${options.host}:${port}`}/`);
 }
 
 const here = dirname(fileURLToPath(import.meta.url));

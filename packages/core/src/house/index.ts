@@ -3,5 +3,7 @@ export * from './age.ts';
 export * from './allergens.ts';
 export * from './attendance.ts';
 export * from './child.ts';
-export * from './room.ts';
+export * from './closure.ts';
+export * from './corner.ts';
+export * from './person.ts';
 export * from './home.ts';

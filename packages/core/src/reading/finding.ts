@@ -29,7 +29,14 @@ export interface Finding {
 export const CAUTION_LINE =
   "Kobby points things out; it does not certify. Follow your licence, each child's care plan, product labels and your own eyes.";
 
-/** `Day 3`, `Day 1 to 5`, `Day 2, 4 and 7`. The days in ascending order. */
+// Nobody reads more stretches of days than this; the rest is told as a number.
+const MOST_STRETCHES = 6;
+const STRETCHES_SHOWN = 3;
+
+/**
+ * `Day 3`, `Day 1 to 5`, `Day 2, 4 and 7`; of many stretches the first ones and how many days there are in all.
+ * The days in ascending order.
+ */
 export function formatDays(days: readonly number[]): string {
   const runs = days.reduce<{ from: number; to: number }[]>((sofar, day) => {
     const last = sofar.at(-1);
@@ -40,7 +47,8 @@ export function formatDays(days: readonly number[]): string {
   const texts = runs.flatMap(({ from, to }) =>
     from === to ? [`${from}`] : to === from + 1 ? [`${from}`, `${to}`] : [`${from} to ${to}`],
   );
-  return `Day ${listed(texts)}`;
+  if (texts.length <= MOST_STRETCHES) return `Day ${listed(texts)}`;
+  return `Day ${texts.slice(0, STRETCHES_SHOWN).join(', ')} and so on, ${days.length} days`;
 }
 
 /** `a`, `a and b`, `a, b and c`. */

@@ -215,4 +215,5 @@ test('days are told in runs', () => {
     'Day 1 to 3 and 7',
     'Day 2, 4, 6 and 7',
   ]);
+  expect(formatDays([1, 2, 3, 5, 7, 9, 11, 13, 15])).toBe('Day 1 to 3, 5, 7 and so on, 9 days');
 });

@@ -94,17 +94,18 @@ const isTicked = (placement: Placement, day: number): boolean =>
 .days {
   display: grid;
   grid-template-columns: repeat(var(--count), minmax(0, 1fr));
-  grid-auto-rows: minmax(0, 1fr);
+  grid-auto-rows: minmax(118px, 1fr);
   gap: 5px;
-  flex: 1;
-  min-height: 190px;
+  flex: 1 0 auto;
+}
+.days.tall {
+  grid-auto-rows: minmax(150px, 1fr);
 }
 .day {
   display: flex;
   flex-direction: column;
   gap: 4px;
   min-width: 0;
-  min-height: 170px;
   padding: 4px 6px 5px;
   background: var(--card);
   border: 1.5px solid var(--line);
@@ -190,10 +191,10 @@ const isTicked = (placement: Placement, day: number): boolean =>
 @media (max-width: 900px) {
   .days {
     grid-template-columns: 1fr;
-    grid-auto-rows: auto;
   }
-  .day {
-    min-height: 0;
+  .days,
+  .days.tall {
+    grid-auto-rows: auto;
   }
   .add {
     min-height: var(--touch);

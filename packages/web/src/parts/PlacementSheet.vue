@@ -30,11 +30,10 @@ watch(
   () => props.placement.where,
   (now) => (where.value = { ...now }),
 );
-watch(where, (wanted) => {
-  if (JSON.stringify(wanted) === JSON.stringify(props.placement.where)) return;
-  const result = store.perform([{ type: 'unit/move', placementId: props.placement.id, where: wanted }]);
+function move(): void {
+  const result = store.perform([{ type: 'unit/move', placementId: props.placement.id, where: where.value }]);
   errors.value = result.done ? [] : result.errors;
-});
+}
 
 const groups = computed(() => {
   const seats = sessionsOf(props.placement, reading.value.frame).flatMap((session) => session.seats);
@@ -75,7 +74,7 @@ function takeOut(): void {
     :hint="placement.content.summary"
     :width="680"
   >
-    <WhereFields v-model="where" :errors="errors" />
+    <WhereFields v-model="where" :errors="errors" @settled="move" />
     <p
       v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
       :key="message"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { STYLES, type FieldProblem, type StyleId } from '@kobby/core';
 import { messageFor } from '../state/api.ts';
+import FormField from './FormField.vue';
 
 /** What a unit is begun with: theme, style, first day and number of program days. */
 export interface UnitFields {
@@ -25,13 +26,13 @@ function chooseStyle(style: StyleId): void {
 
 <template>
   <div class="fields">
-    <v-text-field
+    <FormField
       v-model="fields.title"
       label="Theme"
       name="title"
       autocomplete="off"
       hint="A season, a place, a story, a letter, or what they are wild about just now"
-      :error-messages="messageFor(errors, 'title')"
+      :errors="errors"
     />
     <fieldset>
       <legend>What steers it</legend>
@@ -49,20 +50,14 @@ function chooseStyle(style: StyleId): void {
       <p v-for="message in messageFor(errors, 'style')" :key="message" class="wrong">{{ message }}</p>
     </fieldset>
     <div class="pair">
-      <v-text-field
-        v-model="fields.start"
-        label="First day"
-        name="start"
-        type="date"
-        :error-messages="messageFor(errors, 'start')"
-      />
-      <v-text-field
+      <FormField v-model="fields.start" label="First day" name="start" type="date" :errors="errors" />
+      <FormField
         v-model="fields.dayCount"
         label="Program days"
         name="dayCount"
         type="number"
         inputmode="numeric"
-        :error-messages="messageFor(errors, 'dayCount')"
+        :errors="errors"
       />
     </div>
   </div>

@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { type Block, type ChangeInput, type FieldProblem } from '@kobby/core';
-import { computed } from 'vue';
+import { computed, nextTick } from 'vue';
 import { messageFor } from '../state/api.ts';
 import { useReading } from '../state/unit.ts';
+import FormField from './FormField.vue';
 
 type WhereInput = Extract<ChangeInput, { type: 'unit/move' }>['where'];
 
 /** From which day to which day, or on which day and in which block. */
-const props = defineProps<{ errors: readonly FieldProblem[] }>();
+defineProps<{ errors: readonly FieldProblem[] }>();
 const where = defineModel<WhereInput>({ required: true });
+/** A field was left or a block chosen: a half-typed number is nobody's wish yet. */
+const emit = defineEmits<{ settled: [] }>();
 const reading = useReading();
 
 const blocks = computed(() =>
@@ -25,42 +28,47 @@ const patch = (part: Partial<Record<'fromDay' | 'toDay' | 'day', string>> & { bl
   );
   where.value = { ...where.value, ...numbers } as WhereInput;
 };
+async function chooseBlock(blockId: string): Promise<void> {
+  patch({ blockId });
+  await nextTick();
+  emit('settled');
+}
 const shown = (value: number): string => (Number.isNaN(value) ? '' : String(value));
 </script>
 
 <template>
-  <div class="where">
+  <div class="where" @change="emit('settled')">
     <template v-if="where.kind === 'corner'">
-      <v-text-field
+      <FormField
         :model-value="shown(where.fromDay)"
         label="From Day"
         name="fromDay"
         type="number"
         min="1"
         :max="lastDay"
-        :error-messages="messageFor(props.errors, 'fromDay')"
+        :errors="errors"
         @update:model-value="patch({ fromDay: $event })"
       />
-      <v-text-field
+      <FormField
         :model-value="shown(where.toDay)"
         label="To Day"
         name="toDay"
         type="number"
         min="1"
         :max="lastDay"
-        :error-messages="messageFor(props.errors, 'toDay')"
+        :errors="errors"
         @update:model-value="patch({ toDay: $event })"
       />
     </template>
     <template v-else>
-      <v-text-field
+      <FormField
         :model-value="shown(where.day)"
         label="Day"
         name="day"
         type="number"
         min="1"
         :max="lastDay"
-        :error-messages="messageFor(props.errors, 'day')"
+        :errors="errors"
         @update:model-value="patch({ day: $event })"
       />
       <v-select
@@ -68,8 +76,8 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
         :items="blocks"
         label="Block of the day"
         name="blockId"
-        :error-messages="messageFor(props.errors, 'blockId')"
-        @update:model-value="patch({ blockId: $event })"
+        :error-messages="messageFor(errors, 'blockId')"
+        @update:model-value="chooseBlock($event)"
       />
     </template>
   </div>

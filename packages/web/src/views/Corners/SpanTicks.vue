@@ -12,7 +12,7 @@ const text = computed(() => formatDays(days.value.flatMap((index, i) => (index <
 </script>
 
 <template>
-  <span class="ticks" role="img" :aria-label="text">
+  <span class="ticks" :class="{ dense: dayCount > 20 }" role="img" :aria-label="text">
     <i v-for="(index, i) in days" :key="i" :class="{ on: index >= 0, other: index % 2 === 1 }" />
   </span>
 </template>
@@ -23,6 +23,13 @@ const text = computed(() => formatDays(days.value.flatMap((index, i) => (index <
   flex: 1;
   gap: 2px;
   min-width: 0;
+}
+/* Many days run together into one bar. */
+.dense {
+  gap: 0;
+}
+.dense i {
+  border-radius: 0;
 }
 i {
   flex: 1;

@@ -2,8 +2,9 @@
 import { CAUTION_LINE, doorSchema, type Door, type FieldProblem } from '@kobby/core';
 import { computed, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
+import FormField from '../../parts/FormField.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import { ask, messageFor, messagesBeside, type Said } from '../../state/api.ts';
+import { ask, messagesBeside, type Said } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 
 const store = useBook();
@@ -63,40 +64,30 @@ async function submit(): Promise<void> {
         {{ isNew ? 'Five fields, once. Everything else can wait.' : 'Your shelf is as you left it.' }}
       </p>
       <template v-if="isNew">
-        <v-text-field
+        <FormField
           v-model="fields.code"
           label="Code from the terminal"
           name="code"
           autocomplete="off"
-          :error-messages="messageFor(errors, 'code')"
+          :errors="errors"
         />
-        <v-text-field
-          v-model="fields.homeName"
-          label="Name of the home"
-          name="homeName"
-          :error-messages="messageFor(errors, 'homeName')"
-        />
-        <v-text-field
+        <FormField v-model="fields.homeName" label="Name of the home" name="homeName" :errors="errors" />
+        <FormField
           v-model="fields.providerName"
           label="Your name"
           name="providerName"
           autocomplete="name"
-          :error-messages="messageFor(errors, 'providerName')"
+          :errors="errors"
         />
-        <v-text-field
-          v-model="fields.zone"
-          label="Time zone"
-          name="zone"
-          :error-messages="messageFor(errors, 'zone')"
-        />
+        <FormField v-model="fields.zone" label="Time zone" name="zone" :errors="errors" />
       </template>
-      <v-text-field
+      <FormField
         v-model="fields.passPhrase"
         :label="isNew ? 'A pass-phrase of three or four words' : 'Pass-phrase'"
         name="passPhrase"
         type="password"
         :autocomplete="isNew ? 'new-password' : 'current-password'"
-        :error-messages="messageFor(errors, 'passPhrase')"
+        :errors="errors"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-btn class="is-main" type="submit" size="large" :loading="busy" :disabled="!door">

@@ -3,8 +3,9 @@ import { mdiCheckBold, mdiContentCopy, mdiLinkOff } from '@mdi/js';
 import { formatDay, shareClosedBecause, shareMadeSchema, type FieldProblem, type Share } from '@kobby/core';
 import { computed, ref } from 'vue';
 import QRCode from 'qrcode';
+import FormField from '../../parts/FormField.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import { ask, messageFor, messagesBeside, newId } from '../../state/api.ts';
+import { ask, messagesBeside, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 
@@ -82,35 +83,17 @@ const stateOf = (share: Share): string => {
   <div class="columns">
     <form class="card" novalidate @submit.prevent="make">
       <TapeLabel>A new link</TapeLabel>
-      <v-text-field
-        v-model="fields.label"
-        label="For whom"
-        name="label"
-        autocomplete="off"
-        :error-messages="messageFor(errors, 'label')"
-      />
+      <FormField v-model="fields.label" label="For whom" name="label" autocomplete="off" :errors="errors" />
       <div class="pair">
-        <v-text-field
-          v-model="fields.fromDay"
-          label="From Day"
-          name="fromDay"
-          type="number"
-          :error-messages="messageFor(errors, 'fromDay')"
-        />
-        <v-text-field
-          v-model="fields.toDay"
-          label="To Day"
-          name="toDay"
-          type="number"
-          :error-messages="messageFor(errors, 'toDay')"
-        />
+        <FormField v-model="fields.fromDay" label="From Day" name="fromDay" type="number" :errors="errors" />
+        <FormField v-model="fields.toDay" label="To Day" name="toDay" type="number" :errors="errors" />
       </div>
-      <v-text-field
+      <FormField
         v-model="fields.lastDate"
         label="Opens until (may stay empty)"
         name="lastDate"
         type="date"
-        :error-messages="messageFor(errors, 'lastDate')"
+        :errors="errors"
       />
       <p
         v-for="message in messagesBeside(errors, ['label', 'fromDay', 'toDay', 'lastDate'])"

@@ -13,6 +13,8 @@ const props = defineProps<{ unitId: UnitId }>();
 const store = useBook();
 const reading = useReading();
 
+const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
+
 const drawers = computed((): { page: UnitPage; name: string; figure: string; warns: boolean }[] => {
   const { frame, shelf, placements, supplies, headsUps } = reading.value;
   const filled = shelf.filter((cubby) => cubby.setUps.length > 0).length;
@@ -29,7 +31,8 @@ const drawers = computed((): { page: UnitPage; name: string; figure: string; war
     {
       page: 'days',
       name: 'Days',
-      figure: `${onDays.length} planned on ${plannedDays} ${plannedDays === 1 ? 'day' : 'days'}`,
+      figure:
+        onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
       warns: false,
     },
     {

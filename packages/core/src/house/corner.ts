@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { plainDaySchema } from '../calendar/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 
 /** The kinds of learning centre. An activity says which kinds it suits, a home's corner is of one kind. */
@@ -41,30 +40,3 @@ export const cornerSchema = z.object({
   order: z.string().regex(/^[0-9A-Za-z]{1,40}$/, 'This is not an order key'),
 });
 export type Corner = z.infer<typeof cornerSchema>;
-
-export const closureIdSchema = idSchema.brand<'ClosureId'>();
-/** A stretch of days, first and last included, on which the home is closed. At most a year. */
-export const closureSchema = z
-  .object({
-    id: closureIdSchema,
-    version: versionSchema,
-    from: plainDaySchema,
-    to: plainDaySchema,
-    why: lineSchema,
-  })
-  .refine((closure) => closure.from <= closure.to, {
-    path: ['to'],
-    message: 'The last day comes after the first',
-  });
-export type Closure = z.infer<typeof closureSchema>;
-
-export const personIdSchema = idSchema.brand<'PersonId'>();
-export type PersonId = z.infer<typeof personIdSchema>;
-/** Someone who works in the home. */
-export const personSchema = z.object({
-  id: personIdSchema,
-  version: versionSchema,
-  name: lineSchema,
-  role: z.enum(['provider', 'assistant'], 'A person is the provider or an assistant'),
-});
-export type Person = z.infer<typeof personSchema>;

@@ -50,6 +50,7 @@ const scrollsSideways = ({ page }: Visitor): Promise<boolean> =>
   page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
 
 const VIEWS = [
+  ['house', '[data-test="children"] li'],
   ['units', '.rack li'],
   ['units/unit-kites/spark', 'form.card'],
   ['units/unit-kites/corners', '.cubby'],
@@ -81,6 +82,10 @@ describe.each(['day', 'evening'])('by %s light', (light) => {
     await mara.page.waitForFunction(() => !document.querySelector('[data-test="choices"]'));
     await mara.pressText('Weather dough');
     await mara.sees('Who does what');
+    expect(await problemsOf(mara)).toEqual([]);
+    await mara.go(`${server.url}/house`);
+    await mara.pressText('Tove Lind');
+    await mara.find('input[name="birth"]');
     expect(await problemsOf(mara)).toEqual([]);
   });
 

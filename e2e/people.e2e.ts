@@ -80,7 +80,25 @@ describe('two people in the same unit', () => {
   });
 });
 
-test('a new home is made with the code from the terminal, and begins with an empty rack', async () => {
+test('whoever is signed out meanwhile keeps what was done, signs in and goes on', async () => {
+  await open('--demo');
+  const mara = await enter();
+  await mara.page.deleteCookie(...(await mara.page.cookies(`${server.url}/api/book`)));
+  await mara.press('[aria-label="Put something in Music"]');
+  await mara.choose('Ribbon-stick dance');
+  await mara.sees('You are signed out. What you did is kept on this device.');
+  await mara.sees('Signed out · 1 change waits');
+  await mara.pressText('Sign in and go on');
+  await mara.fill('passPhrase', 'three blue kites');
+  await mara.pressText('Open the door');
+  await mara.find('[data-test="cubby-music"]:not(.empty)');
+  await mara.kept();
+  await mara.pressText('Undo');
+  await mara.find('[data-test="cubby-music"].empty');
+  await mara.kept();
+});
+
+test('a new home is made with the code from the terminal, gets a child, and a first supply list', async () => {
   await open();
   const code = /one-time code: (\S+)/.exec(server.output())![1]!;
   const ren = await Visitor.arrive(browser, LAPTOP);
@@ -99,6 +117,29 @@ test('a new home is made with the code from the terminal, and begins with an emp
   await ren.pressText('Make this home');
   await ren.sees('No unit yet.');
   await ren.sees('Oak Corner');
+  await ren.pressText('Add the children in the house');
+  await ren.pressText('A child');
+  await ren.fill('name', 'Tove Lind');
+  await ren.pressText('Keep');
+  await ren.sees('There is no such day');
+  await ren.fill('birth', '2023-01-20');
+  for (const weekday of ['Monday', 'Tuesday', 'Wednesday'])
+    await ren.press(`[aria-label="${weekday}, Morning"]`);
+  await ren.press('::-p-xpath(//label[normalize-space(.)="gluten"]/input)');
+  await ren.fill('words', 'Coeliac disease');
+  await ren.pressText('Keep');
+  await ren.sees('Mon Tue Wed');
+  await ren.pressText('Units');
+  await ren.pressText('Start a unit');
+  await ren.fill('title', 'Mirrors');
+  await ren.pressText('Put it on the shelf');
+  await ren.press('[aria-label="Put something in Dough"]');
+  await ren.choose('Weather dough');
+  await ren.sees('Stop · Gluten and Tove Lind');
+  await ren.pressText('Gather');
+  expect(await ren.textOf('[data-test="supply-plain-flour"]')).toMatch(
+    /^130 g\s+Plain flour\s+need 130 g, none on hand/,
+  );
 });
 
 test('with the keyboard alone: a unit is started, a corner filled, a step taken back', async () => {

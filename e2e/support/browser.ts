@@ -106,7 +106,8 @@ export class Visitor {
     await this.page.waitForFunction((gone) => !document.body.innerText.includes(gone), {}, text);
   }
 
-  textOf(selector: string): Promise<string> {
+  async textOf(selector: string): Promise<string> {
+    await this.find(selector);
     return this.page.$eval(selector, (element) => (element as HTMLElement).innerText);
   }
 

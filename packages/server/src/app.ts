@@ -35,7 +35,8 @@ export interface AppOptions {
 export interface App {
   readonly koa: Koa;
   readonly services: Services;
-  readonly storage: Storage;
+  /** Lets go of the data folder. */
+  close(): Promise<void>;
 }
 
 // Largest request: an offline queue of a long day is far below it.
@@ -53,6 +54,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
     if (error.code !== 'ERR_STREAM_PREMATURE_CLOSE' && error.code !== 'ECONNRESET')
       log.error({ err: error }, 'http');
   });
+  const stopWatching = watchTheDay(services);
   koa.use(securityHeaders());
   koa.use(compress());
   koa.use(errorBoundary(log));
@@ -62,7 +64,11 @@ export async function buildApp(options: AppOptions): Promise<App> {
   koa.use(router.routes());
   koa.use(wrongMethod());
   if (options.webFolder) koa.use(webClient(options.webFolder));
-  return { koa, services, storage };
+  const close = async (): Promise<void> => {
+    stopWatching();
+    await storage.close();
+  };
+  return { koa, services, close };
 }
 
 function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log: Logger): Services {
@@ -81,6 +87,22 @@ function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log
     publicAddress: options.publicAddress,
     demoPassPhrase: options.demoPassPhrase,
   };
+}
+
+const DAY_CHECK_MS = 20_000;
+
+// Pages stay open over night: when the home's date changes, all that depends on it is told.
+function watchTheDay({ clock, providers, shareViews }: Services): () => void {
+  let known = clock.today();
+  const timer = setInterval(() => {
+    const today = clock.today();
+    if (today === known) return;
+    known = today;
+    providers.each((stream) => stream.send('today', today));
+    shareViews.refresh();
+  }, DAY_CHECK_MS);
+  timer.unref();
+  return () => clearInterval(timer);
 }
 
 const securityHeaders = (): Middleware =>

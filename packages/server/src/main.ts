@@ -73,7 +73,7 @@ server.listen(Number(options.port), options.host, () => announce(app, server));
 async function stop(): Promise<void> {
   server.close();
   server.closeAllConnections();
-  await app.storage.close();
+  await app.close();
   process.exit(0);
 }
 process.on('SIGINT', () => void stop());

@@ -33,6 +33,11 @@ export const router = createRouter({
         },
       ],
     },
+    {
+      path: '/house',
+      component: () => import('./views/SignedIn.vue'),
+      children: [{ path: '', name: 'house', component: () => import('./views/House/HouseView.vue') }],
+    },
     { path: '/:rest(.*)*', redirect: '/units' },
   ],
 });

@@ -19,7 +19,7 @@ export class ShareViews {
   constructor(keeper: Keeper, clock: HomeClock) {
     this.#keeper = keeper;
     this.#clock = clock;
-    keeper.listen(() => this.#refresh());
+    keeper.listen(() => this.refresh());
   }
 
   /** What a link shows now. @throws {ProblemError} when it is unknown, taken back or has run out. */
@@ -41,7 +41,8 @@ export class ShareViews {
     this.#hub.add(ctx, { shareId, sent }).send('handover', view);
   }
 
-  #refresh(): void {
+  /** Sends the view anew to everyone for whom it has become another. */
+  refresh(): void {
     const views = new Map<ShareId, Handover | null>();
     this.#hub.each((stream, watched) => {
       if (!views.has(watched.shareId)) views.set(watched.shareId, this.#viewOrNull(watched.shareId));

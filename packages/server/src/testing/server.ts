@@ -168,7 +168,7 @@ export async function startTestServer({
     stop: async ({ keepFolder = false } = {}) => {
       await closeServer(server);
       expect(await loadBook(app.services.knex)).toEqual(app.services.keeper.book);
-      await app.storage.close();
+      await app.close();
       if (!keepFolder) rmSync(dataFolder, { recursive: true, force: true });
     },
   };

@@ -44,6 +44,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       <h1>{{ title }}</h1>
       <span v-if="detail" class="detail">{{ detail }}</span>
     </div>
+    <RouterLink class="place" to="/units">Units</RouterLink>
+    <RouterLink class="place" to="/house">The house</RouterLink>
     <SaveState />
     <button
       class="pill"
@@ -114,6 +116,17 @@ h1 {
 }
 .detail {
   color: var(--band-soft);
+}
+.place {
+  padding: 4px 2px;
+  color: var(--band-soft);
+  text-decoration: none;
+  white-space: nowrap;
+}
+.place:hover,
+.place.router-link-active {
+  color: var(--band-text);
+  box-shadow: 0 3px 0 var(--tape);
 }
 .pill {
   display: inline-flex;

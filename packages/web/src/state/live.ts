@@ -1,8 +1,10 @@
-import { keptGestureSchema, type KeptGesture } from '@kobby/core';
+import { keptGestureSchema, plainDaySchema, type KeptGesture, type PlainDay } from '@kobby/core';
 
 /** What can be heard from the server while it is listened to. */
 export interface LiveEvents {
   kept(gesture: KeptGesture): void;
+  /** A new day has begun by the home's clock. */
+  today(day: PlainDay): void;
   /** Too much was missed: fetch the whole book. */
   takeSnapshot(): void;
   opened(): void;
@@ -10,7 +12,8 @@ export interface LiveEvents {
 }
 
 type Message =
-  { readonly name: 'kept'; readonly data: string } | { readonly name: 'takeSnapshot' | 'opened' | 'lost' };
+  | { readonly name: 'kept' | 'today'; readonly data: string }
+  | { readonly name: 'takeSnapshot' | 'opened' | 'lost' };
 
 const NAME = 'kobby.live';
 const RETRY_MS = 1500;
@@ -25,6 +28,7 @@ export function listenLive(since: () => number, events: LiveEvents): () => void 
   const end = new AbortController();
   const hear = (message: Message): void => {
     if (message.name === 'kept') events.kept(keptGestureSchema.parse(JSON.parse(message.data)));
+    else if (message.name === 'today') events.today(plainDaySchema.parse(JSON.parse(message.data)));
     else events[message.name]();
   };
   channel.onmessage = ({ data }: MessageEvent<Message>) => hear(data);
@@ -53,6 +57,9 @@ function hold(
 ): void {
   const stream = new EventSource(`/api/live?since=${since()}`);
   stream.addEventListener('kept', (event: MessageEvent<string>) => tell({ name: 'kept', data: event.data }));
+  stream.addEventListener('today', (event: MessageEvent<string>) =>
+    tell({ name: 'today', data: event.data }),
+  );
   stream.addEventListener('take-a-snapshot', () => tell({ name: 'takeSnapshot' }));
   stream.addEventListener('open', () => tell({ name: 'opened' }));
   stream.addEventListener('error', () => {

@@ -1,9 +1,13 @@
 import {
+  advance,
   applyGesture,
+  describeGesture,
   EMPTY_BOOK,
   type Actor,
   type Book,
   type Gesture,
+  type History,
+  type HistoryEntry,
   type KeptGesture,
   type Outcome,
 } from '@kobby/core';
@@ -63,3 +67,31 @@ const replay = (kept: Book, waiting: readonly Gesture[], me: Actor): Book =>
     const outcome = applyGesture(book, gesture, me);
     return outcome.outcome === 'kept' ? outcome.book : book;
   }, kept);
+
+type Kept = Extract<Outcome, { outcome: 'kept' }>;
+
+/** A gesture as a person's history notes it. */
+export const historyEntry = (
+  before: Book,
+  gesture: Gesture,
+  { touched, inverse }: Kept,
+  label?: string,
+): HistoryEntry => ({
+  id: gesture.id,
+  label: label ?? describeGesture(before, gesture),
+  touched,
+  inverse,
+  undoes: gesture.undoes ?? null,
+});
+
+/** A history that goes on with what still waits: it can be taken back too. */
+export function historyWith(history: History, kept: Book, waiting: readonly Gesture[], me: Actor): History {
+  let book = kept;
+  return waiting.reduce((sofar, gesture) => {
+    const outcome = applyGesture(book, gesture, me);
+    if (outcome.outcome !== 'kept') return sofar;
+    const entry = historyEntry(book, gesture, outcome);
+    book = outcome.book;
+    return advance(sofar, entry);
+  }, history);
+}

@@ -27,7 +27,7 @@ import {
 import { ref, shallowRef } from 'vue';
 import { ask, instantNow, newId } from './api.ts';
 import { listenLive } from './live.ts';
-import { act, EMPTY_REPLICA, fromSnapshot, takeIn, without } from './replica.ts';
+import { act, EMPTY_REPLICA, fromSnapshot, historyEntry, historyWith, takeIn, without } from './replica.ts';
 import { forgetWaiting, rememberWaiting, waitingFromBefore } from './waiting.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
@@ -69,8 +69,9 @@ export class BookSync {
     this.me.value = me;
     this.today.value = today;
     this.publicAddress.value = publicAddress;
-    this.history.value = foldHistory(history);
-    this.replica.value = fromSnapshot(freezeDeep(book as unknown as Book), seq, waiting, me);
+    const kept = freezeDeep(book as unknown as Book);
+    this.history.value = historyWith(foldHistory(history), kept, waiting, me);
+    this.replica.value = fromSnapshot(kept, seq, waiting, me);
     this.connection.value = 'connected';
     this.keptAt.value ??= instantNow();
     this.#listen();
@@ -93,13 +94,10 @@ export class BookSync {
     if (outcome.outcome !== 'kept') return { done: false, errors: errorsOf(outcome) };
     if (outcome.touched.length === 0) return { done: true };
     this.replica.value = replica;
-    this.history.value = advance(this.history.value, {
-      id: gesture.id,
-      label: undoing?.entry.label ?? describeGesture(before, gesture),
-      touched: outcome.touched,
-      inverse: outcome.inverse,
-      undoes: gesture.undoes ?? null,
-    });
+    this.history.value = advance(
+      this.history.value,
+      historyEntry(before, gesture, outcome, undoing?.entry.label),
+    );
     rememberWaiting(me, replica.waiting);
     void this.#send();
     return { done: true };
@@ -142,6 +140,7 @@ export class BookSync {
     this.stopListening();
     this.#stopListening = listenLive(() => this.replica.value.seq, {
       kept: (gesture) => this.#receive(gesture),
+      today: (day) => (this.today.value = day),
       takeSnapshot: () => void this.load(),
       opened: () => {
         this.connection.value = 'connected';
@@ -155,8 +154,13 @@ export class BookSync {
   async #lookAgain(): Promise<void> {
     if (this.connection.value === 'connected') this.connection.value = 'unreachable';
     const said = await ask('GET', `/api/book?since=${this.replica.value.seq}`, sinceSchema);
-    if (said.kind === 'problem' && isProblemOf(said.problem, 'sign-in-needed'))
-      this.connection.value = 'signed-out';
+    if (said.kind === 'problem' && isProblemOf(said.problem, 'sign-in-needed')) this.#closeDoor();
+  }
+
+  // What waits stays here until the person has signed in again.
+  #closeDoor(): void {
+    this.connection.value = 'signed-out';
+    this.stopListening();
   }
 
   #receive(kept: KeptGesture): void {
@@ -199,7 +203,7 @@ export class BookSync {
     if (said.kind === 'ok') return said.data.answers;
     const inside = answersSchema.safeParse(said.problem);
     if (inside.success) return inside.data.answers;
-    if (isProblemOf(said.problem, 'sign-in-needed')) this.connection.value = 'signed-out';
+    if (isProblemOf(said.problem, 'sign-in-needed')) this.#closeDoor();
     return null;
   }
 

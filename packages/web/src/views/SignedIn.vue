@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, watch } from 'vue';
-import { RouterView, useRoute, useRouter } from 'vue-router';
+import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
 
 const store = useBook();
@@ -21,6 +21,10 @@ watch(
 </script>
 
 <template>
+  <p v-if="store.isReady && store.connection === 'signed-out'" class="signed-out" role="alert">
+    You are signed out. What you did is kept on this device.
+    <RouterLink :to="{ name: 'enter', query: { to: route.fullPath } }">Sign in and go on</RouterLink>
+  </p>
   <RouterView v-if="store.isReady" />
   <main v-else class="wait" aria-live="polite">
     <p v-if="store.connection === 'unreachable'">
@@ -43,6 +47,12 @@ watch(
 </template>
 
 <style scoped>
+.signed-out {
+  padding: 10px 16px;
+  background: var(--care-bg);
+  border-bottom: 3px solid var(--care-edge);
+  font-weight: 600;
+}
 .wait {
   display: grid;
   place-items: center;

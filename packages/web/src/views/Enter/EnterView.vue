@@ -34,7 +34,7 @@ onMounted(look);
 async function goOn(): Promise<void> {
   await store.load();
   const to =
-    typeof route.query.to === 'string' && route.query.to.startsWith('/units') ? route.query.to : '/units';
+    typeof route.query.to === 'string' && /^\/(units|house)/.test(route.query.to) ? route.query.to : '/units';
   await router.replace(to);
 }
 

@@ -24,16 +24,18 @@ const drawers = computed((): { page: UnitPage; name: string; figure: string; war
   const links = Object.values(store.book.shares).filter(
     (s) => s.unitId === props.unitId && !s.revokedAt,
   ).length;
-  const stops = headsUps.some((finding) => finding.level === 'stop');
+  const stops = headsUps.filter((finding) => finding.level === 'stop');
+  const inCorners = stops.some((finding) => finding.cornerIds.length > 0);
+  const onDaysToo = stops.some((finding) => finding.cornerIds.length === 0);
   return [
     { page: 'spark', name: 'Spark', figure: `${frame.calendar.days.length} program days`, warns: false },
-    { page: 'corners', name: 'Corners', figure: `${filled} of ${shelf.length} filled`, warns: stops },
+    { page: 'corners', name: 'Corners', figure: `${filled} of ${shelf.length} filled`, warns: inCorners },
     {
       page: 'days',
       name: 'Days',
       figure:
         onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
-      warns: false,
+      warns: onDaysToo,
     },
     {
       page: 'gather',

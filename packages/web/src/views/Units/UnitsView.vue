@@ -87,6 +87,10 @@ function start(): void {
         <span class="soft">what the room is about, and when</span>
         <v-btn class="is-main" :prepend-icon="mdiPlus" @click="begin">Start a unit</v-btn>
       </div>
+      <p v-if="Object.keys(store.book.children).length === 0" class="nobody">
+        Nobody comes yet, so every amount would be nothing.
+        <RouterLink to="/house">Add the children in the house</RouterLink>
+      </p>
       <p v-if="units.length === 0" class="empty">
         No unit yet. Start one with whatever the children are wild about just now.
       </p>
@@ -220,6 +224,13 @@ dd {
   border: 2px dashed var(--edge);
   border-radius: var(--radius);
   text-align: center;
+}
+.nobody {
+  margin-bottom: 22px;
+  padding: 10px 14px;
+  background: var(--note-bg);
+  border-left: 5px solid var(--note-edge);
+  border-radius: 5px;
 }
 .line {
   margin-top: 34px;

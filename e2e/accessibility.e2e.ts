@@ -52,11 +52,11 @@ const scrollsSideways = ({ page }: Visitor): Promise<boolean> =>
 const VIEWS = [
   ['house', '[data-test="children"] li'],
   ['units', '.rack li'],
-  ['units/unit-kites/spark', 'form.card'],
+  ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
   ['units/unit-kites/days', '.day'],
-  ['units/unit-kites/gather', '.basket'],
-  ['units/unit-kites/hand-over', 'form.card'],
+  ['units/unit-kites/gather', '.baskets'],
+  ['units/unit-kites/hand-over', 'main form'],
 ] as const;
 
 describe.each(['day', 'evening'])('by %s light', (light) => {

@@ -52,9 +52,9 @@ await mara.pressText('Weather dough');
 await mara.sees('Who does what');
 await take(mara, 'placement');
 for (const [page, ready] of [
-  ['spark', 'form.card'],
+  ['spark', 'main form'],
   ['days', '.day'],
-  ['hand-over', 'form.card'],
+  ['hand-over', 'main form'],
 ] as const) {
   await mara.go(`${server.url}/units/unit-kites/${page}`);
   await mara.find(ready);

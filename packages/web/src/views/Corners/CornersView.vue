@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Placement } from '@kobby/core';
 import { computed } from 'vue';
+import PageBar from '../../parts/PageBar.vue';
 import DayStrip from '../../parts/DayStrip.vue';
 import { useReading } from '../../state/unit.ts';
 import CubbyCard from './CubbyCard.vue';
@@ -13,10 +14,7 @@ const dayCount = computed(() => reading.value.frame.calendar.days.length);
 </script>
 
 <template>
-  <div class="bar">
-    <h1>The shelf</h1>
-    <span class="soft">what stands in each corner, Day 1 to {{ dayCount }}</span>
-  </div>
+  <PageBar title="The shelf" :hint="`what stands in each corner, Day 1 to ${dayCount}`" />
   <ul class="shelf" aria-label="Corners">
     <CubbyCard
       v-for="cubby in reading.shelf"
@@ -30,13 +28,6 @@ const dayCount = computed(() => reading.value.frame.calendar.days.length);
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 0 10px;
-  margin-bottom: 10px;
-}
 .shelf {
   display: grid;
   grid-template-columns: repeat(5, minmax(0, 1fr));

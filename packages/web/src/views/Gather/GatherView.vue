@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
+import PageBar from '../../parts/PageBar.vue';
 import SupplyBasket from './SupplyBasket.vue';
 
 /** What the unit still needs, for the children who will be there: two baskets, what to buy and what to find. */
@@ -19,10 +20,7 @@ const from = computed(() => {
 </script>
 
 <template>
-  <div class="bar">
-    <h1>Baskets</h1>
-    <span class="soft">{{ from }}</span>
-  </div>
+  <PageBar title="Baskets" :hint="from" />
   <p v-if="reading.supplies.length === 0" class="empty">
     Nothing to gather yet. Put something in a corner or on a day, and its things appear here with their
     amounts.
@@ -34,13 +32,6 @@ const from = computed(() => {
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 0 10px;
-  margin-bottom: 14px;
-}
 .baskets {
   display: grid;
   grid-template-columns: 1fr 1.15fr;

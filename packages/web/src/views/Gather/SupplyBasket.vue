@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { explainLine, formatDay, formatQuantity, type SupplyLine } from '@kobby/core';
 import { ref } from 'vue';
-import TapeLabel from '../../parts/TapeLabel.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 
 /** A basket of supplies, amounts first; pressing an amount tells how it came about. */
@@ -13,8 +13,11 @@ const explained = ref<string | null>(null);
 </script>
 
 <template>
-  <section class="basket" :aria-label="title" :data-test="`basket-${missing ? 'buy' : 'have'}`">
-    <TapeLabel>{{ title }} · {{ lines.length }}</TapeLabel>
+  <ShelfCard
+    :title="`${title} · ${lines.length}`"
+    :label="title"
+    :data-test="`basket-${missing ? 'buy' : 'have'}`"
+  >
     <p v-if="lines.length === 0" class="soft">{{ empty }}</p>
     <ul>
       <li v-for="line in lines" :key="line.supply.id" :data-test="`supply-${line.supply.id}`">
@@ -44,21 +47,10 @@ const explained = ref<string | null>(null);
         </div>
       </li>
     </ul>
-  </section>
+  </ShelfCard>
 </template>
 
 <style scoped>
-.basket {
-  padding: 0 12px 10px;
-  background: var(--card);
-  border: 1.5px solid var(--line);
-  border-bottom: 7px solid var(--shelf);
-  border-radius: 5px;
-}
-.basket > .tape {
-  margin: -3px 0 8px -7px;
-  font-size: 13.5px;
-}
 li {
   display: grid;
   grid-template-columns: 82px minmax(0, 1fr) auto;

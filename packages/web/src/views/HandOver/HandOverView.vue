@@ -4,7 +4,8 @@ import { formatDay, shareClosedBecause, shareMadeSchema, type FieldProblem, type
 import { computed, ref } from 'vue';
 import QRCode from 'qrcode';
 import FormField from '../../parts/FormField.vue';
-import TapeLabel from '../../parts/TapeLabel.vue';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
 import { ask, messagesBeside, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
@@ -74,55 +75,60 @@ const stateOf = (share: Share): string => {
 </script>
 
 <template>
-  <div class="bar">
-    <h1>Hand over</h1>
-    <span class="soft"
-      >a link opens on a phone, without an account, and shows no more than it was made for</span
-    >
-  </div>
+  <PageBar
+    title="Hand over"
+    hint="a link opens on a phone, without an account, and shows no more than it was made for"
+  />
   <div class="columns">
-    <form class="card" novalidate @submit.prevent="make">
-      <TapeLabel>A new link</TapeLabel>
-      <FormField v-model="fields.label" label="For whom" name="label" autocomplete="off" :errors="errors" />
-      <div class="pair">
-        <FormField v-model="fields.fromDay" label="From Day" name="fromDay" type="number" :errors="errors" />
-        <FormField v-model="fields.toDay" label="To Day" name="toDay" type="number" :errors="errors" />
-      </div>
-      <FormField
-        v-model="fields.lastDate"
-        label="Opens until (may stay empty)"
-        name="lastDate"
-        type="date"
-        :errors="errors"
-      />
-      <p
-        v-for="message in messagesBeside(errors, ['label', 'fromDay', 'toDay', 'lastDate'])"
-        :key="message"
-        role="alert"
-      >
-        {{ message }}
-      </p>
-      <p v-if="trouble" role="alert">{{ trouble }}</p>
-      <v-btn class="is-main" type="submit">Make the link</v-btn>
-      <p class="soft small">
-        It shows the days, the set-ups, who does what by first name, the things, and whom to watch for.
-        Families are not meant to have it.
-      </p>
-    </form>
-    <div class="stack">
-      <section v-if="made" class="card made" aria-live="polite">
-        <TapeLabel>For {{ made.label }}</TapeLabel>
-        <img :src="made.picture" width="150" height="150" alt="The link as a code for a phone's camera" />
-        <div>
-          <p>Let the phone's camera look at it, or send the address. It is shown only now.</p>
-          <output data-test="link-address">{{ made.address }}</output>
-          <v-btn class="is-side" :prepend-icon="mdiContentCopy" @click="copy">{{
-            copied ? 'Copied' : 'Copy'
-          }}</v-btn>
+    <ShelfCard title="A new link">
+      <form class="fields" novalidate @submit.prevent="make">
+        <FormField v-model="fields.label" label="For whom" name="label" autocomplete="off" :errors="errors" />
+        <div class="pair">
+          <FormField
+            v-model="fields.fromDay"
+            label="From Day"
+            name="fromDay"
+            type="number"
+            :errors="errors"
+          />
+          <FormField v-model="fields.toDay" label="To Day" name="toDay" type="number" :errors="errors" />
         </div>
-      </section>
-      <section class="card" aria-label="Links that are out">
-        <TapeLabel>Links · {{ links.length }}</TapeLabel>
+        <FormField
+          v-model="fields.lastDate"
+          label="Opens until (may stay empty)"
+          name="lastDate"
+          type="date"
+          :errors="errors"
+        />
+        <p
+          v-for="message in messagesBeside(errors, ['label', 'fromDay', 'toDay', 'lastDate'])"
+          :key="message"
+          role="alert"
+        >
+          {{ message }}
+        </p>
+        <p v-if="trouble" role="alert">{{ trouble }}</p>
+        <v-btn class="is-main" type="submit">Make the link</v-btn>
+        <p class="soft small">
+          It shows the days, the set-ups, who does what by first name, the things, and whom to watch for.
+          Families are not meant to have it.
+        </p>
+      </form>
+    </ShelfCard>
+    <div class="stack">
+      <ShelfCard v-if="made" :title="`For ${made.label}`" aria-live="polite">
+        <div class="made">
+          <img :src="made.picture" width="150" height="150" alt="The link as a code for a phone's camera" />
+          <div>
+            <p>Let the phone's camera look at it, or send the address. It is shown only now.</p>
+            <output data-test="link-address">{{ made.address }}</output>
+            <v-btn class="is-side" :prepend-icon="mdiContentCopy" @click="copy">{{
+              copied ? 'Copied' : 'Copy'
+            }}</v-btn>
+          </div>
+        </div>
+      </ShelfCard>
+      <ShelfCard :title="`Links · ${links.length}`" label="Links that are out">
         <p v-if="links.length === 0" class="soft">No link yet.</p>
         <ul>
           <li v-for="share in links" :key="share.id" class="row">
@@ -141,9 +147,8 @@ const stateOf = (share: Share): string => {
             </v-btn>
           </li>
         </ul>
-      </section>
-      <section class="card" aria-label="Ticked off">
-        <TapeLabel>Ticked off · {{ ticks.length }}</TapeLabel>
+      </ShelfCard>
+      <ShelfCard :title="`Ticked off · ${ticks.length}`" label="Ticked off">
         <p v-if="ticks.length === 0" class="soft">Nothing yet. What assistants tick appears here at once.</p>
         <ul aria-live="polite" data-test="ticks">
           <li v-for="tick in ticks" :key="tick.id" class="row">
@@ -155,19 +160,12 @@ const stateOf = (share: Share): string => {
             </span>
           </li>
         </ul>
-      </section>
+      </ShelfCard>
     </div>
   </div>
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 0 10px;
-  margin-bottom: 14px;
-}
 .columns {
   display: grid;
   grid-template-columns: minmax(260px, 1fr) minmax(0, 1.5fr);
@@ -178,28 +176,15 @@ const stateOf = (share: Share): string => {
   display: grid;
   gap: 18px;
 }
-.card {
+.fields {
   display: flex;
   flex-direction: column;
   gap: 12px;
-  padding: 0 16px 14px;
-  background: var(--card);
-  border: 1.5px solid var(--line);
-  border-bottom: 7px solid var(--shelf);
-  border-radius: var(--radius);
-}
-.card > .tape {
-  align-self: flex-start;
-  margin: -3px 0 2px -8px;
-  font-size: 13.5px;
 }
 .made {
+  gap: 12px;
   display: grid;
   grid-template-columns: 150px minmax(0, 1fr);
-}
-.made > .tape {
-  grid-column: 1 / 3;
-  justify-self: start;
 }
 .made img {
   border-radius: 4px;

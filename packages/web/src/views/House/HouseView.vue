@@ -14,7 +14,8 @@ import {
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import InkBand from '../../parts/InkBand.vue';
-import TapeLabel from '../../parts/TapeLabel.vue';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import AbsenceSheet from './AbsenceSheet.vue';
 import ChildSheet from './ChildSheet.vue';
@@ -66,14 +67,10 @@ function openChild(child: Child | null): void {
 <template>
   <div>
     <InkBand :title="home.name" :detail="formatDay(store.today!, 'full')" />
-    <main>
-      <div class="bar">
-        <h1>The house</h1>
-        <span class="soft">what stays from unit to unit</span>
-      </div>
+    <main class="wide">
+      <PageBar title="The house" hint="what stays from unit to unit" />
       <div class="columns">
-        <section class="card" aria-label="Children">
-          <TapeLabel>Children · {{ children.length }}</TapeLabel>
+        <ShelfCard :title="`Children · ${children.length}`" label="Children">
           <p v-if="children.length === 0" class="soft">
             Nobody yet. Every amount follows from who comes on which day.
           </p>
@@ -88,11 +85,10 @@ function openChild(child: Child | null): void {
               </button>
             </li>
           </ul>
-          <v-btn class="is-main" :prepend-icon="mdiPlus" @click="openChild(null)">A child</v-btn>
-        </section>
+          <v-btn class="is-main begin" :prepend-icon="mdiPlus" @click="openChild(null)">A child</v-btn>
+        </ShelfCard>
         <div class="stack">
-          <section class="card" aria-label="Away">
-            <TapeLabel>Away · {{ absences.length }}</TapeLabel>
+          <ShelfCard :title="`Away · ${absences.length}`" label="Away">
             <p v-if="absences.length === 0" class="soft">Everybody comes on their days.</p>
             <ul>
               <li v-for="absence in absences" :key="absence.id" class="row">
@@ -107,12 +103,11 @@ function openChild(child: Child | null): void {
                 </v-btn>
               </li>
             </ul>
-            <v-btn class="is-side" :disabled="children.length === 0" @click="sheet = 'absence'"
+            <v-btn class="is-side begin" :disabled="children.length === 0" @click="sheet = 'absence'"
               >Somebody is away</v-btn
             >
-          </section>
-          <section class="card" aria-label="Closed">
-            <TapeLabel>Closed · {{ closures.length }}</TapeLabel>
+          </ShelfCard>
+          <ShelfCard :title="`Closed · ${closures.length}`" label="Closed">
             <p v-if="closures.length === 0" class="soft">No closure ahead.</p>
             <ul>
               <li v-for="closure in closures" :key="closure.id" class="row">
@@ -127,8 +122,8 @@ function openChild(child: Child | null): void {
                 </v-btn>
               </li>
             </ul>
-            <v-btn class="is-side" @click="sheet = 'closure'">Closed on a day</v-btn>
-          </section>
+            <v-btn class="is-side begin" @click="sheet = 'closure'">Closed on a day</v-btn>
+          </ShelfCard>
         </div>
       </div>
       <p class="line soft">{{ CAUTION_LINE }}</p>
@@ -140,18 +135,6 @@ function openChild(child: Child | null): void {
 </template>
 
 <style scoped>
-main {
-  max-width: 1160px;
-  margin: 0 auto;
-  padding: 20px 20px 40px;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: baseline;
-  gap: 4px 12px;
-  margin-bottom: 18px;
-}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
@@ -162,22 +145,7 @@ main {
   display: grid;
   gap: 18px;
 }
-.card {
-  display: flex;
-  flex-direction: column;
-  gap: 10px;
-  padding: 0 16px 16px;
-  background: var(--card);
-  border: 1.5px solid var(--line);
-  border-bottom: 8px solid var(--shelf);
-  border-radius: var(--radius);
-}
-.card > .tape {
-  align-self: flex-start;
-  margin: -3px 0 0 -8px;
-  font-size: 13.5px;
-}
-.card > .v-btn {
+.begin {
   align-self: flex-start;
 }
 .row {

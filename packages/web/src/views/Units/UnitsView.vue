@@ -15,6 +15,7 @@ import {
 import { computed, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
+import PageBar from '../../parts/PageBar.vue';
 import PlankSheet from '../../parts/PlankSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import UnitForm, { type UnitFields } from '../../parts/UnitForm.vue';
@@ -81,12 +82,10 @@ function start(): void {
 <template>
   <div class="page">
     <InkBand :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
-    <main>
-      <div class="bar">
-        <h1>Units</h1>
-        <span class="soft">what the room is about, and when</span>
+    <main class="wide">
+      <PageBar title="Units" hint="what the room is about, and when">
         <v-btn class="is-main" :prepend-icon="mdiPlus" @click="begin">Start a unit</v-btn>
-      </div>
+      </PageBar>
       <p v-if="Object.keys(store.book.children).length === 0" class="nobody">
         Nobody comes yet, so every amount would be nothing.
         <RouterLink to="/house">Add the children in the house</RouterLink>
@@ -114,7 +113,10 @@ function start(): void {
             <div>
               <dt>heads-ups</dt>
               <dd>
-                {{ one.headsUps }}<span v-if="one.stops" class="stops"> · {{ one.stops }} stop</span>
+                {{ one.headsUps
+                }}<span v-if="one.stops" class="stops">
+                  · {{ one.stops === 1 ? '1 stop' : `${one.stops} stops` }}</span
+                >
               </dd>
             </div>
           </dl>
@@ -142,21 +144,6 @@ function start(): void {
 </template>
 
 <style scoped>
-main {
-  max-width: 1160px;
-  margin: 0 auto;
-  padding: 20px 20px 40px;
-}
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px 12px;
-  margin-bottom: 22px;
-}
-.bar .v-btn {
-  margin-left: auto;
-}
 .rack {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(310px, 1fr));

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+/** The name of a page, what it is for in a few words, and at the right what can be begun there. */
+defineProps<{ title: string; hint: string }>();
+</script>
+
+<template>
+  <div class="bar">
+    <h1>{{ title }}</h1>
+    <span class="soft">{{ hint }}</span>
+    <span class="acts"><slot /></span>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 2px 10px;
+  margin-bottom: 12px;
+}
+.acts {
+  margin-left: auto;
+}
+</style>

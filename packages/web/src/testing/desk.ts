@@ -1,0 +1,51 @@
+import type { Book, PlainDay } from '@kobby/core';
+import { mount, type VueWrapper } from '@vue/test-utils';
+import { createPinia, setActivePinia } from 'pinia';
+import { vi } from 'vitest';
+import { defineComponent, h, type Component } from 'vue';
+import { createVuetify } from 'vuetify';
+import * as components from 'vuetify/components';
+import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
+import { A_MONDAY, TEST_UNIT } from '../../../core/src/testing/home.ts';
+import { useBook } from '../state/book.ts';
+import { provideReading } from '../state/unit.ts';
+
+const vuetify = createVuetify({ components, icons: { defaultSet: 'mdi', aliases, sets: { mdi } } });
+
+class SilentStream extends EventTarget {
+  static readonly CLOSED = 2;
+  close(): void {}
+}
+
+/** Everything that parts stand on, for tests: the store with a book in it, and a server that is out of reach. */
+export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
+  const pinia = createPinia();
+  setActivePinia(pinia);
+  localStorage.clear();
+  vi.stubGlobal('EventSource', SilentStream);
+  const me = { kind: 'person', id: 'mara', name: 'Mara' };
+  const snapshot = { seq: 1, today, me, demo: false, publicAddress: null, history: [], book };
+  vi.stubGlobal('fetch', async () => new Response(JSON.stringify(snapshot)));
+  const store = useBook();
+  await store.load();
+  vi.stubGlobal('fetch', async () => {
+    throw new TypeError('no network');
+  });
+  const plugins = [pinia, vuetify];
+  return {
+    store,
+    /** Mounts a part as it stands on a unit's page. */
+    place: (part: Component, props: Record<string, unknown> = {}): VueWrapper => {
+      const page = defineComponent({
+        setup() {
+          provideReading(() => TEST_UNIT);
+          return () => h(part, props);
+        },
+      });
+      return mount(page, { global: { plugins } });
+    },
+    /** Mounts a part alone. */
+    alone: (part: Component, props: Record<string, unknown> = {}): VueWrapper =>
+      mount(part, { props, global: { plugins } }),
+  };
+}

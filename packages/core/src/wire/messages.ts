@@ -103,8 +103,12 @@ export const doorSchema = z.object({
 });
 export type Door = z.infer<typeof doorSchema>;
 
-/** `POST /api/shares`: makes a link. The gesture's id makes sending it again harmless. */
-export const shareRequestSchema = z.object({ gestureId: gestureIdSchema, share: shareOrderSchema });
+/** `POST /api/shares`: makes a link. Sent again it makes no second one; the secret is told only once. */
+export const shareRequestSchema = z.object({
+  gestureId: gestureIdSchema,
+  at: gestureSchema.shape.at,
+  share: shareOrderSchema,
+});
 
 /** The secret of a new link; it is told once and kept only as a hash. */
 export const shareMadeSchema = z.object({ shareId: shareIdSchema, secret: z.string(), answer: answerSchema });

@@ -108,6 +108,7 @@ describe('a link', () => {
   let mara: Caller;
   let sol: Caller;
   let secret: string;
+  const at = '2027-03-11T14:00:00.000Z';
   const share = {
     id: 'link-sol',
     unitId: 'unit-kites',
@@ -128,7 +129,7 @@ describe('a link', () => {
     server = await startTestServer(options.today ? { today: plainDay(options.today) } : {});
     mara = await server.provider();
     sol = server.caller();
-    const order = { gestureId: 'make-link-sol', share: { ...share, lastDate: options.lastDate ?? null } };
+    const order = { gestureId: 'make-link-sol', at, share: { ...share, lastDate: options.lastDate ?? null } };
     const made = await mara.ask('POST', '/api/shares', order);
     expect(made.status).toBe(200);
     ({ secret } = made.body);
@@ -159,6 +160,14 @@ describe('a link', () => {
     expect([wrong.status, wrong.body.type]).toEqual([404, 'urn:kobby:problem:not-found']);
     expect((await sol.ask('POST', '/api/shared/nothing/enter', { secret })).status).toBe(404);
     expect((await sol.ask('POST', '/api/shared/link-sol/enter', {})).body.errors[0].path).toEqual(['secret']);
+  });
+
+  test('is made once, and its secret is told once, however often it is asked for', async () => {
+    await enter();
+    const again = { gestureId: 'make-link-sol', at, share };
+    const { status, body } = await mara.ask('POST', '/api/shares', again);
+    expect([status, body.type, body.secret]).toEqual([409, 'urn:kobby:problem:id-reused', undefined]);
+    expect((await sol.ask('POST', '/api/shared/link-sol/enter', { secret })).status).toBe(200);
   });
 
   test('lets its holder tick what it shows, once, and take the tick back', async () => {
@@ -242,6 +251,7 @@ describe('a link', () => {
     const make = (rest: object) =>
       mara.ask('POST', '/api/shares', {
         gestureId: 'another-link',
+        at,
         share: { ...share, id: 'other', ...rest },
       });
     expect((await make({ unitId: 'gone' })).body.errors[0].path).toEqual(['changes', 0, 'share', 'unitId']);

@@ -20,16 +20,26 @@ const shareIdOf = (params: Params): ShareId => readBy(sharePathSchema, params).s
 
 export async function makeShare(ctx: Context, services: Services): Promise<void> {
   const me = await requireProvider(ctx, services);
-  const { gestureId, share } = readBy(shareRequestSchema, ctx.request.body);
+  const request = readBy(shareRequestSchema, ctx.request.body);
+  const { gestureId, share } = request;
   const secret = newSecret();
   const gesture = {
     id: gestureId,
-    at: new Date(services.clock.now()).toISOString(),
+    at: request.at,
     changes: [{ type: 'share/make', share }],
   };
-  const answer = await services.keeper.keep(gesture, me, (trx) => keepShareSecret(trx, share.id, secret));
+  let isNew = false;
+  const answer = await services.keeper.keep(gesture, me, async (trx) => {
+    isNew = true;
+    await keepShareSecret(trx, share.id, secret);
+  });
   if (answer.outcome === 'not-kept') sendProblem(ctx, answer.problem);
-  else ctx.body = { shareId: share.id, secret, answer };
+  else if (isNew) ctx.body = { shareId: share.id, secret, answer };
+  else
+    throw fail(
+      'id-reused',
+      'This link was made before, and its secret is told only once. Make another link.',
+    );
 }
 
 export async function enter(ctx: Context, services: Services, params: Params): Promise<void> {

@@ -135,6 +135,7 @@ interface Options {
   readonly demo?: boolean;
   readonly folder?: string;
   readonly today?: PlainDay;
+  readonly webFolder?: string;
 }
 
 /** Starts a server for a test. */
@@ -142,11 +143,12 @@ export async function startTestServer({
   demo = true,
   folder,
   today = DEMO_TODAY,
+  webFolder,
 }: Options = {}): Promise<TestServer> {
   const dataFolder = folder ?? mkdtempSync(join(tmpdir(), 'kobby-test-'));
   const app = await buildApp({
     folder: dataFolder,
-    webFolder: null,
+    webFolder: webFolder ?? null,
     fixedToday: today,
     demoPassPhrase: demo ? DEMO_PASS_PHRASE : null,
     publicAddress: null,

@@ -6,7 +6,7 @@ import QRCode from 'qrcode';
 import FormField from '../../parts/FormField.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
-import { ask, messagesBeside, newId } from '../../state/api.ts';
+import { ask, instantNow, messagesBeside, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 
@@ -47,7 +47,11 @@ async function make(): Promise<void> {
     toDay: Number(toDay),
     lastDate: lastDate || null,
   };
-  const said = await ask('POST', '/api/shares', shareMadeSchema, { gestureId: newId(), share });
+  const said = await ask('POST', '/api/shares', shareMadeSchema, {
+    gestureId: newId(),
+    at: instantNow(),
+    share,
+  });
   errors.value = said.kind === 'problem' ? said.problem.errors : [];
   trouble.value =
     said.kind === 'unreachable'

@@ -34,7 +34,7 @@ export const STARTER_RULES = {
     { id: 'after-school', name: 'After school', from: '15:30', to: '17:30' },
   ],
   blocks: [
-    { id: 'circle', name: 'Circle time', start: '09:10', minutes: 20 },
+    { id: 'circle', name: 'Circle time', start: '09:10', minutes: 20, isCircle: true },
     { id: 'table', name: 'Table time', start: '09:40', minutes: 40 },
     { id: 'small-groups', name: 'Small groups', start: '10:25', minutes: 30 },
     { id: 'yard', name: 'Yard', start: '11:00', minutes: 45 },

@@ -22,7 +22,7 @@ const shareFields = z.object({
 
 const daysInOrder = {
   check: (share: { fromDay: number; toDay: number }) => share.fromDay <= share.toDay,
-  problem: { path: ['toDay'], message: 'The last day comes after the first' },
+  problem: { path: ['toDay'], message: 'The last day cannot come before the first' },
 };
 
 /** A link for an assistant to some days of a unit. The secret that opens it is never part of the book. */

@@ -49,6 +49,6 @@ export const absenceSchema = z
   })
   .refine((absence) => absence.from <= absence.to, {
     path: ['to'],
-    message: 'The last day comes after the first',
+    message: 'The last day cannot come before the first',
   });
 export type Absence = z.infer<typeof absenceSchema>;

@@ -14,6 +14,6 @@ export const closureSchema = z
   })
   .refine((closure) => closure.from <= closure.to, {
     path: ['to'],
-    message: 'The last day comes after the first',
+    message: 'The last day cannot come before the first',
   });
 export type Closure = z.infer<typeof closureSchema>;

@@ -36,6 +36,8 @@ export const blockSchema = z.object({
   name: lineSchema,
   start: clockTimeSchema,
   minutes: minutesSchema,
+  /** Kept for circle time: nothing else is proposed for it. */
+  isCircle: z.boolean().default(false),
 });
 export type Block = z.infer<typeof blockSchema>;
 

@@ -12,10 +12,11 @@ import {
   aSupply,
   inCorner,
   onDay,
+  TEST_HOME,
   TEST_UNIT,
   testBook,
 } from '../testing/home.ts';
-import { formatDays, read } from './index.ts';
+import { formatDays, freeBlock, freeSpan, phaseOf, read } from './index.ts';
 
 const findings = (book: Book, today = A_MONDAY) =>
   read(book, TEST_UNIT, today).headsUps.map((f) => `${f.level} ${f.key} [${f.days.join()}]`);
@@ -205,6 +206,42 @@ describe('the reading', () => {
     expect(titles('a')).toEqual(['plain', 'young', 'build', 'zebra']);
     expect(titles(null)).toEqual(['for-all']);
   });
+});
+
+describe('what is still free', () => {
+  const book = testBook(aCorner('a'), anActivity('build'), inCorner('p', 'build', 'a', 3, 5));
+  const cubby = (base: Book) => read(base, TEST_UNIT, A_MONDAY).shelf[0]!;
+  const span = (base: Book) => freeSpan(cubby(base), read(base, TEST_UNIT, A_MONDAY).frame);
+
+  test('in a corner is the first stretch of empty days', () => {
+    expect(span(testBook(aCorner('a')))).toEqual({ fromDay: 1, toDay: 10 });
+    expect(span(book)).toEqual({ fromDay: 1, toDay: 2 });
+    const later = after(book, inCorner('q', 'build', 'a', 1, 2));
+    expect(span(later)).toEqual({ fromDay: 6, toDay: 10 });
+    expect(span(after(later, inCorner('r', 'build', 'a', 6, 10)))).toEqual({ fromDay: 1, toDay: 10 });
+  });
+
+  test('on a day is the first block without anything that is not kept for the circle', () => {
+    const circle = { id: 'circle', name: 'Circle', start: '09:00', minutes: 20, isCircle: true };
+    const home = { ...TEST_HOME, blocks: [circle, ...TEST_HOME.blocks] };
+    const block = (base: Book) => {
+      const { placements, frame } = read(base, TEST_UNIT, A_MONDAY);
+      return freeBlock(placements, 2, frame).id;
+    };
+    const withCircle = after(book, { type: 'house/put-home', home });
+    expect(block(withCircle)).toBe('table');
+    const one = after(withCircle, onDay('q', 'build', 2), onDay('other-day', 'build', 3, 'groups'));
+    expect(block(one)).toBe('groups');
+    expect(block(after(one, onDay('r', 'build', 2, 'groups'), onDay('s', 'build', 2, 'late')))).toBe('table');
+  });
+});
+
+test('a unit is to come, now, or over by the date of its first and last day', () => {
+  const { frame } = read(testBook(), TEST_UNIT, A_MONDAY);
+  const phases = ['2027-03-07', '2027-03-08', '2027-03-14', '2027-03-19', '2027-03-20'].map((day) =>
+    phaseOf(frame, plainDay(day)),
+  );
+  expect(phases).toEqual(['to-come', 'now', 'now', 'now', 'over']);
 });
 
 test('days are told in runs', () => {

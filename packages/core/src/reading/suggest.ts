@@ -1,7 +1,8 @@
 import type { Table } from '../book/index.ts';
-import { onHand, type StockMove, type Supply } from '../cupboard/index.ts';
+import type { StockMove, Supply } from '../cupboard/index.ts';
 import { ageInMonths, type Child, type Corner } from '../house/index.ts';
 import { versionFor, type Activity } from '../library/index.ts';
+import { stockOf } from './amounts/ledger.ts';
 import { memoised } from './memo.ts';
 import type { Frame } from './plan/plan.ts';
 
@@ -36,7 +37,7 @@ export const suggestionsFor = memoised(
       .map((activity) => ({
         activity,
         fits: countFitting(activity, children, frame),
-        missing: missingFor(activity, supplies, Object.values(stockMoves)),
+        missing: missingFor(activity, supplies, stockMoves),
       }))
       .toSorted(
         (a, b) =>
@@ -55,9 +56,9 @@ function countFitting({ content }: Activity, children: readonly Child[], frame: 
 const missingFor = (
   { content }: Activity,
   supplies: Table<Supply>,
-  moves: readonly StockMove[],
+  stockMoves: Table<StockMove>,
 ): readonly string[] =>
   content.materials.flatMap(({ supplyId }) => {
     const supply = supplies[supplyId];
-    return supply && onHand(supply, moves).amount === 0 ? [supply.name] : [];
+    return supply && stockOf(supply, stockMoves).amount === 0 ? [supply.name] : [];
   });

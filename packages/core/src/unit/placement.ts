@@ -14,7 +14,7 @@ const inCornerSchema = z
   })
   .refine((where) => where.fromDay <= where.toDay, {
     path: ['toDay'],
-    message: 'The last day comes after the first',
+    message: 'The last day cannot come before the first',
   });
 
 /** An activity in a block of one numbered day. */

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import type { ChangeInput, CornerId, FieldProblem, Suggestion } from '@kobby/core';
+import {
+  freeBlock,
+  freeSpan,
+  type ChangeInput,
+  type CornerId,
+  type FieldProblem,
+  type Suggestion,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
 import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
@@ -38,25 +45,17 @@ const choices = computed(() => {
   return reading.value.suggestions(corner.value).filter(matches);
 });
 
-// The first stretch of days on which the corner is empty; for a day, the first block that is free.
+// Proposed is what is still free.
 function startingPoint(): WhereInput {
+  const { frame, placements, shelf } = reading.value;
   if ('day' in props.target) {
     const { day } = props.target;
-    const taken = reading.value.placements.flatMap(({ where: at }) =>
-      at.kind === 'day' && at.day === day ? [at.blockId] : [],
-    );
-    const blocks = reading.value.frame.home.blocks.filter((block) => block.id !== 'circle');
-    const free = blocks.find((block) => !taken.includes(block.id)) ?? blocks[0]!;
-    return { kind: 'day', day, blockId: free.id };
+    return { kind: 'day', day, blockId: freeBlock(placements, day, frame).id };
   }
   const { cornerId } = props.target;
-  const cubby = reading.value.shelf.find(({ corner: at }) => at.id === cornerId);
-  const empty = cubby?.emptyDays ?? [];
-  const last = reading.value.frame.unit.dayCount;
-  const fromDay = empty[0] ?? 1;
-  const gap = empty.findIndex((day, i) => i > 0 && day !== empty[i - 1]! + 1);
-  const toDay = (gap > 0 ? empty[gap - 1] : empty.at(-1)) ?? last;
-  return { kind: 'corner', cornerId, fromDay, toDay };
+  const cubby = shelf.find(({ corner: at }) => at.id === cornerId);
+  const span = cubby ? freeSpan(cubby, frame) : { fromDay: 1, toDay: frame.unit.dayCount };
+  return { kind: 'corner', cornerId, ...span };
 }
 
 function place({ activity }: Suggestion): void {

@@ -2,9 +2,10 @@
 import { mdiTrayArrowUp } from '@mdi/js';
 import {
   formatQuantity,
-  groupBy,
   quantity,
   sessionsOf,
+  whoDoesWhat,
+  type Child,
   type FieldProblem,
   type Placement,
 } from '@kobby/core';
@@ -35,27 +36,17 @@ function move(): void {
   errors.value = result.done ? [] : result.errors;
 }
 
-const groups = computed(() => {
-  const seats = sessionsOf(props.placement, reading.value.frame).flatMap((session) => session.seats);
-  const byVersion = groupBy(seats, (seat) => seat.version);
-  return props.placement.content.versions.map((version) => ({
-    version,
-    children: [...new Set((byVersion.get(version) ?? []).map((seat) => seat.child.name))],
-  }));
-});
-const unfitted = computed(() => {
-  const seats = sessionsOf(props.placement, reading.value.frame).flatMap((session) => session.seats);
-  return [...new Set(seats.filter((seat) => !seat.version).map((seat) => seat.child.name))];
-});
+const who = computed(() => whoDoesWhat(props.placement, sessionsOf(props.placement, reading.value.frame)));
+const namesOf = (children: readonly Child[]): string => children.map((child) => child.name).join(', ');
 const things = computed(() =>
   props.placement.content.materials.map((line) => {
     const supply = store.book.supplies[line.supplyId];
-    const who =
+    const each =
       line.for.kind === 'all' ? 'for all' : line.for.kind === 'child' ? 'a child' : `for ${line.for.size}`;
     return {
       name: supply?.name ?? '',
       amount: formatQuantity(quantity(line.amount, supply?.unit ?? 'piece')),
-      who,
+      each,
     };
   }),
 );
@@ -85,21 +76,21 @@ function takeOut(): void {
     </p>
     <TapeLabel class="label">Who does what</TapeLabel>
     <dl>
-      <div v-for="group in groups" :key="group.version.does">
-        <dt>{{ group.children.join(', ') || 'nobody here' }}</dt>
+      <div v-for="group in who.groups" :key="group.version.does">
+        <dt>{{ namesOf(group.children) || 'nobody here' }}</dt>
         <dd>
           {{ group.version.does }} <span class="soft">“{{ group.version.say }}”</span>
         </dd>
       </div>
-      <div v-if="unfitted.length">
-        <dt>{{ unfitted.join(', ') }}</dt>
+      <div v-if="who.without.length">
+        <dt>{{ namesOf(who.without) }}</dt>
         <dd class="soft">no version at this age</dd>
       </div>
     </dl>
     <TapeLabel class="label">Things</TapeLabel>
     <ul class="things figures">
       <li v-for="thing in things" :key="thing.name">
-        <b>{{ thing.amount }}</b> {{ thing.name }}, {{ thing.who }}
+        <b>{{ thing.amount }}</b> {{ thing.name }}, {{ thing.each }}
       </li>
       <li v-if="things.length === 0" class="soft">It needs nothing.</li>
     </ul>

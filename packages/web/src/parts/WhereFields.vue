@@ -86,10 +86,11 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
 <style scoped>
 .where {
   display: grid;
-  grid-template-columns: 110px 110px;
+  grid-template-columns: 150px 150px;
   gap: 12px;
+  align-items: start;
 }
 .where:has(.v-select) {
-  grid-template-columns: 110px minmax(180px, 260px);
+  grid-template-columns: 150px minmax(180px, 260px);
 }
 </style>

@@ -1,11 +1,12 @@
 import { groupBy, type Table } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
-import { onHand, type StockMove, type Supply } from '../../cupboard/index.ts';
+import { type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Corner } from '../../house/index.ts';
 import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { memoised } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
+import { stockOf } from './ledger.ts';
 import { peakOf, type Peak } from './peak.ts';
 import { usesOf, type Use } from './uses.ts';
 
@@ -41,24 +42,19 @@ export const supplyList = memoised(
     const uses = placements
       .flatMap((placement) => usesOf(placement, frame, supplies, corners))
       .filter((use) => use.day.date >= today);
-    const ledger = ledgers(stockMoves);
     return [...groupBy(uses, (use) => use.supply.id).values()]
-      .map((ofSupply) => lineOf(ofSupply, ledger.get(ofSupply[0]!.supply.id) ?? []))
+      .map((ofSupply) => lineOf(ofSupply, stockMoves))
       .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1));
   },
 );
 
-const ledgers = memoised((stockMoves: Table<StockMove>) =>
-  groupBy(Object.values(stockMoves), (move) => move.supplyId),
-);
-
-function lineOf(uses: readonly Use[], moves: readonly StockMove[]): SupplyLine {
+function lineOf(uses: readonly Use[], stockMoves: Table<StockMove>): SupplyLine {
   const { supply } = uses[0]!;
   const peak = supply.use === 'reusable' ? peakOf(uses) : null;
   const amount = peak ? peak.amount : uses.reduce((total, use) => total + use.amount, 0);
   // Sums of thirds end in dust: a need of 6.000000001 pieces is 6, not 7.
   const need = quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit);
-  const have = onHand(supply, moves);
+  const have = stockOf(supply, stockMoves);
   const by = uses.reduce((first, { day }) => (day.number < first.number ? day : first), uses[0]!.day);
   return { supply, need, have, buy: shortfall(need, have), by, uses: peak ? peak.uses : uses, peak };
 }

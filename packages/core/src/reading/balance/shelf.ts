@@ -1,10 +1,10 @@
 import { groupBy, type Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { Corner } from '../../house/index.ts';
+import type { Block, Corner } from '../../house/index.ts';
 import { lastDayOf, type Placement } from '../../unit/index.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { cornersOnShelf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
+import { cornersOnShelf, phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
 export interface Cubby {
@@ -34,6 +34,23 @@ function cubby(corner: Corner, placements: readonly Placement[], frame: Frame): 
 
 const firstDay = ({ where }: Placement): number => (where.kind === 'corner' ? where.fromDay : where.day);
 
+/** The first stretch of days on which a cubby is empty; the whole unit when it never is. */
+export function freeSpan({ emptyDays }: Cubby, { unit }: Frame): { fromDay: number; toDay: number } {
+  const fromDay = emptyDays[0];
+  if (fromDay === undefined) return { fromDay: 1, toDay: unit.dayCount };
+  const length = emptyDays.findIndex((day, i) => day !== fromDay + i);
+  return { fromDay, toDay: length < 0 ? emptyDays.at(-1)! : fromDay + length - 1 };
+}
+
+/** The first block of a day in which nothing stands yet and that is not kept for the circle; else the first there is. */
+export function freeBlock(placements: readonly Placement[], day: number, { home }: Frame): Block {
+  const taken = new Set(
+    placements.map(({ where }) => (where.kind === 'day' && where.day === day ? where.blockId : null)),
+  );
+  const proposed = home.blocks.filter((block) => !block.isCircle);
+  return proposed.find((block) => !taken.has(block.id)) ?? proposed[0] ?? home.blocks[0]!;
+}
+
 // More empty corners than this are told in one heads-up: at the start of planning they all are.
 const SINGLE_EMPTY_CORNERS = 3;
 
@@ -45,12 +62,12 @@ export const shelfFindings = memoised(
     corners: Table<Corner>,
     today: PlainDay,
   ): readonly Finding[] => {
-    const over = (frame.calendar.days.at(-1)?.date ?? today) < today;
-    const empty = over
-      ? []
-      : shelfOf(placements, frame, corners)
-          .filter(({ corner, setUps }) => corner.expected && setUps.length === 0)
-          .map(({ corner }) => corner);
+    const empty =
+      phaseOf(frame, today) === 'over'
+        ? []
+        : shelfOf(placements, frame, corners)
+            .filter(({ corner, setUps }) => corner.expected && setUps.length === 0)
+            .map(({ corner }) => corner);
     const emptyFindings =
       empty.length > SINGLE_EMPTY_CORNERS
         ? [

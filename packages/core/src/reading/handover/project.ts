@@ -17,7 +17,7 @@ import { formatQuantity, quantity } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
-import { blockOf, frameOf, placementsIn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { blockOf, frameOf, placementsIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
 
@@ -124,10 +124,6 @@ function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay)
   const block = blockOf(placement, frame.home);
   const { content, where } = placement;
   const corner = where.kind === 'corner' ? book.corners[where.cornerId] : undefined;
-  const byVersion = groupBy(
-    session.seats.filter((seat) => seat.version !== null),
-    (seat) => seat.version!,
-  );
   return {
     placementId: placement.id,
     title: content.title,
@@ -136,11 +132,13 @@ function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay)
     start: block?.start ?? null,
     minutes: block?.minutes ?? null,
     steps: [...content.steps],
-    versions: [...byVersion].map(([version, seats]) => ({
-      children: seats.map((seat) => seat.child.shownAs),
-      does: version.does,
-      say: version.say,
-    })),
+    versions: whoDoesWhat(placement, [session])
+      .groups.filter(({ children }) => children.length > 0)
+      .map(({ version, children }) => ({
+        children: children.map((child) => child.shownAs),
+        does: version.does,
+        say: version.say,
+      })),
     things: thingsOn(book, frame, placement, day),
     cautions: cautionsOn(book, frame, placement, day),
     ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),

@@ -80,6 +80,13 @@ const frame = memoised(
   },
 );
 
+/** Where a unit stands by the home's date. A unit without any program day counts as still to come. */
+export function phaseOf({ calendar }: Frame, today: PlainDay): 'to-come' | 'now' | 'over' {
+  const first = calendar.days[0];
+  if (!first || today < first.date) return 'to-come';
+  return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
+}
+
 /** What stands in a unit. */
 export const placementsIn = (book: Book, unitId: UnitId): readonly Placement[] =>
   byUnit(book.placements).get(unitId) ?? NOTHING;
@@ -153,3 +160,24 @@ export const reachOf = memoised(
       ),
     ),
 );
+
+/** Who does what in some sessions of a placement: each version with its children, and those without one. */
+export function whoDoesWhat(
+  { content }: Placement,
+  sessions: readonly Session[],
+): {
+  readonly groups: readonly { readonly version: ActivityVersion; readonly children: readonly Child[] }[];
+  readonly without: readonly Child[];
+} {
+  const seats = groupBy(
+    sessions.flatMap((session) => session.seats),
+    (seat) => seat.version,
+  );
+  const childrenOf = (version: ActivityVersion | null): Child[] => [
+    ...new Set((seats.get(version) ?? []).map((seat) => seat.child)),
+  ];
+  return {
+    groups: content.versions.map((version) => ({ version, children: childrenOf(version) })),
+    without: childrenOf(null),
+  };
+}

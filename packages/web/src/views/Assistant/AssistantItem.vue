@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { mdiCheckBold, mdiCheckboxBlankOutline, mdiCheckboxMarked, mdiHandBackRightOutline } from '@mdi/js';
+import {
+  mdiCheckBold,
+  mdiChevronDown,
+  mdiChevronUp,
+  mdiCheckboxBlankOutline,
+  mdiCheckboxMarked,
+  mdiHandBackRightOutline,
+} from '@mdi/js';
 import type { HandoverItem } from '@kobby/core';
 import { computed, ref } from 'vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -32,6 +39,7 @@ const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
     <TapeLabel>{{ when }}</TapeLabel>
     <button type="button" class="title" :aria-expanded="open" @click="open = !open">
       <h2>{{ item.title }}</h2>
+      <v-icon :icon="open ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
     </button>
     <p v-for="caution in item.cautions" :key="caution" class="caution">
       <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" /> {{ caution }}
@@ -83,7 +91,10 @@ article {
   font-size: 15px;
 }
 .title {
-  display: block;
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 8px;
   width: 100%;
   min-height: var(--touch);
   padding: 4px 0;

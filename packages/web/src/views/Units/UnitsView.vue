@@ -4,9 +4,10 @@ import {
   addDays,
   CAUTION_LINE,
   calendarOf,
-  closedBecause,
   formatDay,
   homeOf,
+  phaseOf,
+  programDays,
   read,
   STYLES,
   type FieldProblem,
@@ -34,18 +35,20 @@ const units = computed(() =>
     .toSorted((a, b) => (a.unit.start < b.unit.start ? -1 : 1)),
 );
 
+const PHASE_WORDS = { 'to-come': 'to come', now: 'now', over: 'done' } as const;
+
 function summary(unit: Unit) {
   const { frame, shelf, headsUps, supplies } = read(store.book, unit.id, store.today!);
   const days = frame.calendar.days;
   const first = days[0]?.date ?? unit.start;
   const last = days.at(-1)?.date ?? unit.start;
   const now = days.find((day) => day.date === store.today)?.number;
-  const state = last < store.today! ? 'done' : first > store.today! ? 'to come' : 'now';
+  const phase = phaseOf(frame, store.today!);
   return {
     unit,
     span: `${formatDay(first)} to ${formatDay(last)}`,
-    state: now ? `Day ${now} today` : state,
-    isNow: state === 'now',
+    state: now ? `Day ${now} today` : PHASE_WORDS[phase],
+    isNow: phase === 'now',
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,
     corners: shelf.length,
     stops: headsUps.filter((finding) => finding.level === 'stop').length,
@@ -56,8 +59,8 @@ function summary(unit: Unit) {
 
 function emptyFields(): UnitFields {
   const calendar = calendarOf(homeOf(store.book), Object.values(store.book.closures));
-  let start = addDays(store.today!, 1);
-  for (let i = 0; i < 60 && closedBecause(start, calendar) !== null; i++) start = addDays(start, 1);
+  const tomorrow = addDays(store.today!, 1);
+  const start = programDays(tomorrow, 1, calendar).days[0]?.date ?? tomorrow;
   return { title: '', style: 'theme', start, dayCount: String(STYLES.theme.days) };
 }
 

@@ -125,7 +125,7 @@ async function benchGestures(): Promise<void> {
   const COUNT = 400;
   const folder = temporaryFolder();
   const storage = await openStorage(folder.path);
-  const keeper = await Keeper.open(storage.knex, () => Date.now());
+  const keeper = await Keeper.open(storage.knex, { now: () => Date.now(), today: () => DEMO_TODAY });
   for (const changes of demoGestures()) {
     await keeper.keep({ id: `bench-seed-${(counter += 1)}`, at: '2027-03-05T18:00:00.000Z', changes }, ACTOR);
   }

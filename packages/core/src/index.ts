@@ -4,6 +4,7 @@
  */
 export * from './measure/index.ts';
 export * from './calendar/index.ts';
+export * from './skills/index.ts';
 export * from './house/index.ts';
 export * from './cupboard/index.ts';
 export * from './library/index.ts';
@@ -14,3 +15,4 @@ export * from './book/index.ts';
 export * from './changes/index.ts';
 export * from './reading/index.ts';
 export * from './wire/index.ts';
+export * from './formats/index.ts';

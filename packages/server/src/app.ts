@@ -10,7 +10,7 @@ import type { PlainDay } from '@kobby/core';
 import { AttemptLimit } from './access/limits.ts';
 import { sameOriginOnly } from './access/same-origin.ts';
 import { newSetUpCode } from './access/secrets.ts';
-import { homeClock } from './clock.ts';
+import { dateOf, homeClock } from './clock.ts';
 import { Keeper } from './keeper.ts';
 import { Hub } from './live/hub.ts';
 import { ShareViews } from './live/share-views.ts';
@@ -18,6 +18,7 @@ import { errorBoundary, fail } from './problems.ts';
 import { routes } from './routes/index.ts';
 import type { Services } from './routes/services.ts';
 import { openStorage, type Storage } from './store/database.ts';
+import { FileStore } from './store/files.ts';
 
 /** How the application is to run. */
 export interface AppOptions {
@@ -46,7 +47,10 @@ const BODY_LIMIT = '1mb';
 export async function buildApp(options: AppOptions): Promise<App> {
   const storage = await openStorage(options.folder);
   const log = pino({ level: options.logLevel ?? 'warn' });
-  const keeper = await Keeper.open(storage.knex, () => Date.now());
+  const keeper = await Keeper.open(storage.knex, {
+    now: () => Date.now(),
+    today: (book) => dateOf(book, options.fixedToday),
+  });
   const services = makeServices(options, storage, keeper, log);
   const koa = new Koa();
   // A listener that goes away in the middle of a stream is everyday life.
@@ -79,6 +83,7 @@ function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log
     knex: storage.knex,
     keeper,
     clock,
+    files: new FileStore(options.folder),
     log,
     attempts: new AttemptLimit(),
     providers,

@@ -7,8 +7,12 @@ export interface HomeClock {
   now(): number;
 }
 
-/** The machine's clock in the home's zone, or a date that stands still, as in the demo. */
+/** The machine's clock in the zone of the home, or a date that stands still, as in the demo. */
+export const dateOf = (book: Book, fixedToday: PlainDay | null): PlainDay =>
+  fixedToday ?? dayInZone(Date.now(), book.homes[HOME_ID]?.zone ?? 'UTC');
+
+/** The clock of the home whose book is asked for each time. */
 export const homeClock = (bookNow: () => Book, fixedToday: PlainDay | null): HomeClock => ({
   now: () => Date.now(),
-  today: () => fixedToday ?? dayInZone(Date.now(), bookNow().homes[HOME_ID]?.zone ?? 'UTC'),
+  today: () => dateOf(bookNow(), fixedToday),
 });

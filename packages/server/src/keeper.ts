@@ -1,24 +1,35 @@
 import {
   applyGesture,
+  dayProblems,
   describeGesture,
   entityAt,
   fieldProblems,
+  forgets,
   gestureSchema,
   problem,
+  refKey,
   type Actor,
   type Answer,
   type Book,
   type EntityRef,
   type Gesture,
   type KeptGesture,
+  type PlainDay,
   type Problem,
+  type Touch,
 } from '@kobby/core';
 import type { Knex } from 'knex';
 import { loadBook, writeTouched } from './store/book-store.ts';
-import { append, earlierAnswer, hashOf, newestSeq } from './store/journal.ts';
+import { append, earlierAnswer, hashOf, newestSeq, redact } from './store/journal.ts';
 
 /** Something more to write in the transaction of a gesture, such as the hash of a link's secret. */
 export type Alongside = (trx: Knex.Transaction) => Promise<void>;
+
+/** The clocks that a keeper reads: milliseconds since 1970 for the journal's stamps, and the date of a home. */
+export interface Clocks {
+  now(): number;
+  today(book: Book): PlainDay;
+}
 
 /**
  * The single writer. It holds the book in memory, judges gestures one after the other, and answers only
@@ -27,21 +38,23 @@ export type Alongside = (trx: Knex.Transaction) => Promise<void>;
 export class Keeper {
   readonly #knex: Knex;
   readonly #now: () => number;
+  readonly #today: (book: Book) => PlainDay;
   readonly #listeners = new Set<(kept: KeptGesture) => void>();
   #book: Book;
   #seq: number;
   #turn: Promise<unknown> = Promise.resolve();
 
-  private constructor(knex: Knex, now: () => number, book: Book, seq: number) {
+  private constructor(knex: Knex, clocks: Clocks, book: Book, seq: number) {
     this.#knex = knex;
-    this.#now = now;
+    this.#now = clocks.now;
+    this.#today = clocks.today;
     this.#book = book;
     this.#seq = seq;
   }
 
-  /** Reads the book from an open database. `now` gives milliseconds since 1970 for the journal's stamps. */
-  static async open(knex: Knex, now: () => number): Promise<Keeper> {
-    return new Keeper(knex, now, await loadBook(knex), await newestSeq(knex));
+  /** Reads the book from an open database. */
+  static async open(knex: Knex, clocks: Clocks): Promise<Keeper> {
+    return new Keeper(knex, clocks, await loadBook(knex), await newestSeq(knex));
   }
 
   get book(): Book {
@@ -81,6 +94,11 @@ export class Keeper {
     const bodyHash = hashOf({ raw, actor });
     const earlier = await earlierAnswer(this.#knex, gesture.id);
     if (earlier) return earlier.bodyHash === bodyHash ? earlier.answer : idReused(gesture);
+    const today = dayProblems(gesture, this.#today(this.#book));
+    if (today.length > 0) {
+      const errors = today.map(({ path, message }) => ({ path: [...path], message }));
+      return notKept(gesture.id, problem('wrong-fields', 'Nothing was kept. See the fields below.', errors));
+    }
     const outcome = applyGesture(this.#book, gesture, actor);
     if (outcome.outcome === 'clash') return this.#clash(gesture, outcome.refs);
     if (outcome.outcome === 'refused') {
@@ -93,8 +111,12 @@ export class Keeper {
     const seq = await this.#knex.transaction(async (trx) => {
       await writeTouched(trx, outcome.book, touched);
       await alongside?.(trx);
-      return append(trx, { gesture, bodyHash, actor, label, touched, inverse, keptAt });
+      const line = await append(trx, { gesture, bodyHash, actor, label, touched, inverse, keptAt });
+      if (forgets(gesture)) await redact(trx, ...forgotten(gesture, touched));
+      return line;
     });
+    // What was overwritten still stands in the log beside the file until that is emptied.
+    if (forgets(gesture)) await this.#knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
     this.#book = outcome.book;
     this.#seq = seq;
     for (const listener of this.#listeners) listener({ seq, actor, gesture });
@@ -112,6 +134,15 @@ export class Keeper {
     return notKept(gesture.id, problem('clash', detail, errors), current);
   }
 }
+
+// Everything that a forgetting took away, and the words that go with it.
+const forgotten = (
+  { changes }: Gesture,
+  touched: readonly Touch[],
+): [ReadonlySet<string>, readonly string[]] => [
+  new Set(touched.filter((touch) => touch.after === 0).map(refKey)),
+  changes.flatMap((change) => (change.type === 'house/forget-child' ? change.words : [])),
+];
 
 type NotKept = Extract<Answer, { outcome: 'not-kept' }>;
 

@@ -1,6 +1,6 @@
 import type { ChangeInput, PlainDay } from '@kobby/core';
 import { STARTER_RULES, starterChanges } from './library.ts';
-import { STARTER_SUPPLIES } from './supplies.ts';
+import { STARTER_SUPPLIES } from './supplies/index.ts';
 
 /** The date of the demo home's clock, unless told otherwise: Day 4 of Wind and Kites. */
 export const DEMO_TODAY = '2027-03-11' as PlainDay;
@@ -37,20 +37,51 @@ const MON_TO_FRI: Weekdays = ['1', '2', '3', '4', '5'];
 
 /** Seven children from nine months to six years, with different weekdays. All made up. */
 const CHILDREN: readonly ChildInput[] = [
-  child('ada', 'Ada Brook', '2026-05-20', ['1', '2', '4'], { mouthsThings: true }),
-  child('juno', 'Juno Hale', '2024-11-03', MON_TO_FRI, { mouthsThings: true }),
+  child('ada', 'Ada Brook', '2026-05-20', ['1', '2', '4'], {
+    mouthsThings: true,
+    likes: ['scarves', 'anything that rattles'],
+    helps: [{ kind: 'comfort', words: 'Her blue cloth' }],
+  }),
+  child('juno', 'Juno Hale', '2024-11-03', MON_TO_FRI, {
+    mouthsThings: true,
+    likes: ['cars', 'water'],
+    wontTouch: ['slimy things'],
+    rungs: { language: 'sure' },
+  }),
   child('noor', 'Noor Vale', '2023-06-15', MON_TO_FRI, {
+    knowsBins: true,
+    likes: ['dancing'],
+    helps: [{ kind: 'sign', words: 'Signs for more and finished' }],
     allergies: [{ allergen: 'tree-nuts', words: 'All tree nuts, also shells and nut oil' }],
   }),
   child('tove', 'Tove Lind', '2023-01-20', ['1', '2', '3', '5'], {
+    knowsBins: true,
+    rungs: { cutting: 'practising' },
     allergies: [{ allergen: 'gluten', words: 'Coeliac disease, crumbs count' }],
   }),
   child('bo', 'Bo Marsh', '2022-09-02', MON_TO_FRI, {
+    knowsBins: true,
+    likes: ['cranes', 'numbers'],
+    rungs: { number: 'sure' },
+    helps: [{ kind: 'seat', words: 'Feet on the box' }],
     allergies: [{ allergen: 'milk', words: 'Milk in any form, skin too' }],
   }),
-  child('eli', 'Eli Stone', '2021-12-08', ['1', '3', '4', '5']),
-  child('ines', 'Ines Ford', '2021-02-14', ['1', '2', '4'], { parts: ['after-school'] }),
+  child('eli', 'Eli Stone', '2021-12-08', ['1', '3', '4', '5'], {
+    knowsBins: true,
+    likes: ['clocks'],
+    wontTouch: ['wet paint'],
+    helps: [{ kind: 'grip', words: 'Left hand, thick brush' }],
+  }),
+  child('ines', 'Ines Ford', '2021-02-14', ['1', '2', '4'], {
+    parts: ['after-school'],
+    knowsBins: true,
+    likes: ['writing letters'],
+    rungs: { print: 'sure' },
+  }),
 ];
+
+const worksOn = (weekdays: Weekdays, parts: readonly string[]) =>
+  Object.fromEntries(weekdays.map((weekday) => [weekday, [...parts]]));
 
 type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
 const inCorner = (kind: string, fromDay: number, toDay: number): WhereInput => ({
@@ -122,17 +153,73 @@ export function demoGestures(): ChangeInput[][] {
           ...STARTER_RULES,
           emergencyNumber: '555 0100',
           poisonCentreNumber: '555 0199',
+          recordedLimits: [
+            { underMonths: 24, minutes: 0 },
+            { underMonths: null, minutes: 20 },
+          ],
+          ratio: {
+            counting: 'shares',
+            bands: [
+              { fromMonths: 0, perAdult: 3 },
+              { fromMonths: 24, perAdult: 6 },
+              { fromMonths: 48, perAdult: 10 },
+            ],
+            largestGroup: 10,
+            young: { underMonths: 18, most: 2 },
+            text: 'Made up for the demo home: three under two, six under four, ten from four on to an adult. Enter the rule of your own licence.',
+          },
         },
       },
-      { type: 'house/put-person', person: { id: DEMO_PROVIDER_ID, name: 'Mara', role: 'provider' } },
-      { type: 'house/put-person', person: { id: 'person-sol', name: 'Sol', role: 'assistant' } },
-      { type: 'house/put-person', person: { id: 'person-wren', name: 'Wren', role: 'assistant' } },
+      {
+        type: 'house/put-person',
+        person: {
+          id: DEMO_PROVIDER_ID,
+          name: 'Mara',
+          role: 'provider',
+          work: worksOn(MON_TO_FRI, [...ALL_DAY, 'after-school']),
+          mayLead: ['heat', 'water', 'blades'],
+        },
+      },
+      {
+        type: 'house/put-person',
+        person: {
+          id: 'person-sol',
+          name: 'Sol',
+          role: 'assistant',
+          work: worksOn(['1', '2', '4'], ['morning']),
+          mayLead: ['water'],
+        },
+      },
+      {
+        type: 'house/put-person',
+        person: {
+          id: 'person-wren',
+          name: 'Wren',
+          role: 'assistant',
+          work: worksOn(['1', '3'], ['after-school']),
+        },
+      },
     ],
     starterChanges(),
-    STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ id, stock }) => ({
+    STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ supply: { id }, stock }) => ({
       type: 'cupboard/record-stock',
       move: { id: `count-${id}`, supplyId: id, kind: 'counted', amount: stock, at: COUNTED_AT },
     })),
+    [
+      {
+        type: 'cupboard/put-wish',
+        wish: {
+          id: 'wish-tubes',
+          words: 'Long cardboard tubes',
+          supplyId: 'cardboard-tubes',
+          forWhat: 'Bridges',
+        },
+      },
+      {
+        type: 'cupboard/put-wish',
+        wish: { id: 'wish-lids', words: 'Jar lids in many sizes', forWhat: 'Markets' },
+      },
+    ],
     CHILDREN.map((it) => ({ type: 'house/put-child', child: it })),
     [
       {

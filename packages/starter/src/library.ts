@@ -1,27 +1,25 @@
-import type { ActivityContent, ChangeInput } from '@kobby/core';
+import type { ChangeInput } from '@kobby/core';
 import { generateNKeysBetween } from 'fractional-indexing';
-import { STARTER_ACTIVITIES, type StarterActivity } from './activities.ts';
+import { STARTER_ACTIVITIES } from './activities/index.ts';
+import { STARTER_BOOKS } from './books.ts';
 import { STARTER_CORNERS } from './corners.ts';
-import { STARTER_SUPPLIES } from './supplies.ts';
+import { STARTER_RECIPES } from './recipes.ts';
+import { STARTER_SONGS } from './songs.ts';
+import { STARTER_SUPPLIES } from './supplies/index.ts';
 
-type ActivityInput = Extract<ChangeInput, { type: 'library/put-activity' }>['activity'];
-
-/** What every new home begins with: corners, supplies and the library. Applied like any other changes. */
+/** What every new home begins with: supplies, corners and the library. Applied like any other changes. */
 export function starterChanges(): ChangeInput[] {
   const orders = generateNKeysBetween(null, null, STARTER_CORNERS.length);
   return [
+    ...STARTER_SUPPLIES.map(({ supply }): ChangeInput => ({ type: 'cupboard/put-supply', supply })),
     ...STARTER_CORNERS.map((corner, i): ChangeInput => ({
       type: 'house/put-corner',
       corner: { ...corner, order: orders[i]! },
     })),
-    ...STARTER_SUPPLIES.map(({ stock: _stock, allergens, ...supply }): ChangeInput => ({
-      type: 'cupboard/put-supply',
-      supply: { ...supply, allergens: [...allergens] },
-    })),
-    ...STARTER_ACTIVITIES.map((activity): ChangeInput => ({
-      type: 'library/put-activity',
-      activity: activityOf(activity),
-    })),
+    ...STARTER_ACTIVITIES.map((activity): ChangeInput => ({ type: 'library/put-activity', activity })),
+    ...STARTER_RECIPES.map((recipe): ChangeInput => ({ type: 'library/put-recipe', recipe })),
+    ...STARTER_SONGS.map((song): ChangeInput => ({ type: 'library/put-song', song })),
+    ...STARTER_BOOKS.map((book): ChangeInput => ({ type: 'library/put-book', book })),
   ];
 }
 
@@ -41,38 +39,16 @@ export const STARTER_RULES = {
     { id: 'after-rest', name: 'After rest', start: '15:00', minutes: 30 },
     { id: 'after-school', name: 'After school', start: '15:45', minutes: 45 },
   ],
+  prepSlots: [
+    { id: 'nap', name: 'Nap time', minutes: { '1': 60, '2': 60, '3': 60, '4': 60, '5': 60 } },
+    { id: 'evening', name: 'Evening', minutes: { '1': 30, '3': 30 } },
+  ],
+  waitingPlaces: [
+    { id: 'freezer', name: 'Freezer drawer', kind: 'freezer' as const, holds: 4 },
+    { id: 'line', name: 'Drying line', kind: 'drying-line' as const, holds: 12 },
+    { id: 'window', name: 'Window shelf', kind: 'window-shelf' as const, holds: 6 },
+  ],
+  binRule: 'What is in the bin stays in the bin. What falls is picked up together.',
   emergencyNumber: null,
   poisonCentreNumber: null,
 };
-
-function activityOf({ id, versions, materials, ...rest }: StarterActivity): ActivityInput {
-  const content: Omit<ActivityContent, 'versions' | 'materials' | 'cleanUpMinutes'> = {
-    title: rest.title,
-    mode: rest.mode,
-    summary: rest.summary,
-    cornerKinds: [...rest.cornerKinds],
-    skills: [...rest.skills],
-    steps: [...rest.steps],
-    atOnce: rest.atOnce,
-  };
-  return {
-    id,
-    content: {
-      ...content,
-      cleanUpMinutes: rest.cleanUpMinutes,
-      versions: versions.map(([fromMonths, untilMonths, does, say]) => ({
-        fromMonths,
-        untilMonths,
-        does,
-        say,
-      })),
-      materials: materials.map(([supplyId, amount, who, every, spare = 'none']) => ({
-        supplyId,
-        amount,
-        for: typeof who === 'number' ? { kind: 'group-of', size: who } : { kind: who },
-        every,
-        spare,
-      })),
-    },
-  };
-}

@@ -1,19 +1,27 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import {
+  activityContentSchema,
   ageInMonths,
   applyGesture,
   CAUTION_LINE,
   EMPTY_BOOK,
   gestureSchema,
+  openSlots,
   read,
+  supplySchema,
+  unrecorded,
   type Book,
   type UnitId,
 } from '@kobby/core';
 import { describe, expect, test } from 'vitest';
-import { STARTER_ACTIVITIES } from './activities.ts';
+import { STARTER_ACTIVITIES } from './activities/index.ts';
 import { demoGestures, DEMO_TODAY } from './index.ts';
-import { STARTER_SUPPLIES } from './supplies.ts';
+import { STARTER_BOOKS } from './books.ts';
+import { STARTER_RECIPES } from './recipes.ts';
+import { sharedText } from './shared-text.ts';
+import { STARTER_SONGS } from './songs.ts';
+import { STARTER_SUPPLIES } from './supplies/index.ts';
 
 const demoBook = (): Book =>
   demoGestures().reduce<Book>((book, changes, i) => {
@@ -54,16 +62,96 @@ describe('the demo home', () => {
   });
 });
 
+const MOST_SHARED = 0.6;
+
+/** Pairs of entries that share more of their text than two entries may. */
+const tooAlike = (entries: readonly { readonly id: string; readonly text: string }[]): string[] =>
+  entries.flatMap((a, i) =>
+    entries
+      .slice(i + 1)
+      .filter((b) => sharedText(a.text, b.text) > MOST_SHARED)
+      .map((b) => `${a.id} and ${b.id}`),
+  );
+
+const textOf = (value: unknown): string =>
+  typeof value === 'string'
+    ? value
+    : typeof value === 'object' && value !== null
+      ? Object.values(value).map(textOf).join(' ')
+      : '';
+
 describe('the starter library', () => {
-  test.each(STARTER_ACTIVITIES.map((activity) => [activity.id, activity] as const))(
-    '%s has three versions in which children do different things, and only known supplies',
-    (_, { versions, materials }) => {
-      expect(new Set(versions.map(([, , does]) => does)).size).toBeGreaterThanOrEqual(3);
-      const supplies = new Set(STARTER_SUPPLIES.map((supply) => supply.id));
-      for (const [supplyId] of materials) expect(supplies).toContain(supplyId);
+  test('is large enough to begin with', () => {
+    expect(STARTER_ACTIVITIES.length).toBeGreaterThanOrEqual(40);
+    expect(STARTER_RECIPES.length).toBeGreaterThanOrEqual(15);
+    expect(STARTER_SONGS.length).toBeGreaterThanOrEqual(15);
+    expect(STARTER_SUPPLIES.length).toBeGreaterThanOrEqual(120);
+    for (const list of [STARTER_ACTIVITIES, STARTER_RECIPES, STARTER_SONGS, STARTER_BOOKS])
+      expect(new Set(list.map((one) => one.id)).size).toBe(list.length);
+  });
+
+  test.each(STARTER_ACTIVITIES.map(({ id, content }) => [id, content] as const))(
+    '%s has three versions in which children do different things',
+    (_, { versions }) => {
+      expect(versions.length).toBeGreaterThanOrEqual(3);
+      expect(tooAlike(versions.map(({ id, does }) => ({ id, text: does })))).toEqual([]);
     },
   );
+
+  test.each<[string, readonly { readonly id: string }[]]>([
+    ['activities', STARTER_ACTIVITIES],
+    ['recipes', STARTER_RECIPES],
+    ['songs', STARTER_SONGS],
+  ])('no two %s share more than 60 % of their text', (_, list) => {
+    const texts = list.map(({ id, ...rest }) => ({ id, text: ownWords(rest) }));
+    expect(tooAlike(texts)).toEqual([]);
+  });
+
+  test('a copy with a few words changed is found out', () => {
+    const text = 'Lays two panels over each other to find a third colour and tells which one came out.';
+    const copy = 'Lays two sheets over each other to find a third colour and tells which one came out of it.';
+    expect(
+      tooAlike([
+        { id: 'a', text },
+        { id: 'b', text: copy },
+        { id: 'c', text: 'Pours rice.' },
+      ]),
+    ).toEqual(['a and b']);
+  });
+
+  test.each(STARTER_SUPPLIES.map(({ supply }) => [supply.id, supplySchema.parse(supply)] as const))(
+    '%s has every property that its category asks for',
+    (_, supply) => expect(unrecorded(supply.category, supply.properties)).toEqual([]),
+  );
+
+  test('whatever is bought and used up has a pack', () => {
+    const lacking = STARTER_SUPPLIES.map(({ supply }) => supply).filter(
+      ({ got, use, packs }) => got === 'bought' && use === 'consumable' && packs?.length === 0,
+    );
+    expect(lacking.map(({ id }) => id)).toEqual([]);
+  });
+
+  test('counted songs have a number in their verses, those for words a word', () => {
+    for (const { rule, verses } of STARTER_SONGS) {
+      if (rule?.kind === 'counted') expect(verses.join()).toContain('{n}');
+      if (rule?.kind === 'for-words') expect(verses.join()).toContain('{word}');
+    }
+  });
+
+  test('every open slot of a pattern is one that it asks for', () => {
+    for (const { id, content } of STARTER_ACTIVITIES) {
+      const asked = (content.slots ?? []).map((slot) => slot.id).toSorted();
+      expect([id, openSlots(activityContentSchema.parse(content)).toSorted()]).toEqual([id, asked]);
+    }
+  });
 });
+
+// What every entry has in common by its shape: kinds, ids and where it comes from.
+function ownWords(entry: object): string {
+  const { content, source: _, ...rest } = { content: {}, source: '', ...entry };
+  const { source: __, slots: ___, ...inner } = { source: '', slots: [], ...content };
+  return textOf({ ...rest, ...inner });
+}
 
 test("the product's own voice never certifies", () => {
   const packages = join(import.meta.dirname, '../..');

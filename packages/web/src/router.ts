@@ -36,7 +36,33 @@ export const router = createRouter({
     {
       path: '/house',
       component: () => import('./views/SignedIn.vue'),
-      children: [{ path: '', name: 'house', component: () => import('./views/House/HouseView.vue') }],
+      children: [
+        {
+          path: '',
+          component: () => import('./views/House/HouseFrame.vue'),
+          children: [
+            { path: '', redirect: { name: 'children' } },
+            {
+              path: 'children',
+              name: 'children',
+              component: () => import('./views/Children/ChildrenView.vue'),
+            },
+            { path: 'people', name: 'people', component: () => import('./views/People/PeopleView.vue') },
+            {
+              path: 'corners',
+              name: 'house-corners',
+              component: () => import('./views/Shelf/ShelfView.vue'),
+            },
+            { path: 'rules', name: 'rules', component: () => import('./views/Rules/RulesView.vue') },
+            {
+              path: 'cupboard',
+              name: 'cupboard',
+              component: () => import('./views/Cupboard/CupboardView.vue'),
+            },
+            { path: 'library', name: 'library', component: () => import('./views/Library/LibraryView.vue') },
+          ],
+        },
+      ],
     },
     { path: '/:rest(.*)*', redirect: '/units' },
   ],

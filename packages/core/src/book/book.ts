@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { stockMoveSchema, supplySchema } from '../cupboard/index.ts';
+import { stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import { tickSchema } from '../daybook/index.ts';
 import { shareSchema } from '../handover/index.ts';
 import {
@@ -7,12 +7,13 @@ import {
   childSchema,
   closureSchema,
   cornerSchema,
+  extraSchema,
   HOME_ID,
   homeSchema,
   personSchema,
   type Home,
 } from '../house/index.ts';
-import { activitySchema } from '../library/index.ts';
+import { activitySchema, bookTitleSchema, recipeSchema, sheetSchema, songSchema } from '../library/index.ts';
 import { placementSchema, unitSchema } from '../unit/index.ts';
 
 /** The schema of every kind of entity, by the name of its table in the book. */
@@ -21,11 +22,17 @@ export const ENTITY_SCHEMAS = {
   people: personSchema,
   children: childSchema,
   absences: absenceSchema,
-  corners: cornerSchema,
+  extras: extraSchema,
   closures: closureSchema,
   supplies: supplySchema,
   stockMoves: stockMoveSchema,
+  wishes: wishSchema,
+  corners: cornerSchema,
+  sheets: sheetSchema,
   activities: activitySchema,
+  recipes: recipeSchema,
+  songs: songSchema,
+  bookTitles: bookTitleSchema,
   units: unitSchema,
   placements: placementSchema,
   ticks: tickSchema,

@@ -1,4 +1,5 @@
 import { HOME_ID, type Home } from '../house/index.ts';
+import type { ActivityContent } from '../library/index.ts';
 import type { Book, Entity, EntityOf, EntityRef, Kind } from './book.ts';
 
 /** A reference that an entity holds, with the path at which it stands in it. */
@@ -14,13 +15,33 @@ const held = (kind: Kind, id: string, ...path: (string | number)[]): HeldReferen
   target: { kind, id },
 });
 
+const ofContent = ({ materials, comesAfter, sheetIds }: ActivityContent): readonly HeldReference[] => [
+  ...materials.map((line, i) => held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId')),
+  ...comesAfter.map((one, i) => held('activities', one.activityId, 'content', 'comesAfter', i, 'activityId')),
+  ...sheetIds.map((id, i) => held('sheets', id, 'content', 'sheetIds', i)),
+];
+
 // The one table of what refers to what; storage mirrors it with foreign keys, and a test compares the two.
 const REFERENCES: ReferencesOf = {
   absences: (absence) => [held('children', absence.childId, 'childId')],
+  extras: (extra) => [held('children', extra.childId, 'childId')],
   stockMoves: (move) => [held('supplies', move.supplyId, 'supplyId')],
-  activities: (activity) =>
-    activity.content.materials.map((line, i) =>
-      held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId'),
+  wishes: (wish) => (wish.supplyId === null ? [] : [held('supplies', wish.supplyId, 'supplyId')]),
+  corners: (corner) => [
+    ...(corner.sharesTableWith === null ? [] : [held('corners', corner.sharesTableWith, 'sharesTableWith')]),
+    ...corner.standingKit.map((one, i) => held('supplies', one.supplyId, 'standingKit', i, 'supplyId')),
+  ],
+  activities: (activity) => ofContent(activity.content),
+  recipes: (recipe) => [
+    ...recipe.ingredients.map((one, i) => held('supplies', one.supplyId, 'ingredients', i, 'supplyId')),
+    ...recipe.swaps.flatMap((swap, i) => [
+      held('supplies', swap.supplyId, 'swaps', i, 'supplyId'),
+      held('supplies', swap.insteadId, 'swaps', i, 'insteadId'),
+    ]),
+  ],
+  songs: (song) =>
+    song.props.flatMap((prop, i) =>
+      prop.supplyId === null ? [] : [held('supplies', prop.supplyId, 'props', i, 'supplyId')],
     ),
   placements: (placement) => [
     held('units', placement.unitId, 'unitId'),
@@ -28,9 +49,7 @@ const REFERENCES: ReferencesOf = {
     ...(placement.where.kind === 'corner'
       ? [held('corners', placement.where.cornerId, 'where', 'cornerId')]
       : []),
-    ...placement.content.materials.map((line, i) =>
-      held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId'),
-    ),
+    ...ofContent(placement.content),
   ],
   ticks: (tick) => [
     held('placements', tick.placementId, 'placementId'),
@@ -58,10 +77,11 @@ function brokenBlock(book: Book, { where }: EntityOf<'placements'>): HeldReferen
   return known ? null : held('homes', where.blockId, 'where', 'blockId');
 }
 
-/** The first entity found that refers to the one given; null when nothing does. */
+/** The first entity found that refers to the one given, itself excepted; null when nothing does. */
 export function referrerTo(book: Book, ref: EntityRef): EntityRef | null {
   for (const kind of Object.keys(REFERENCES) as Kind[]) {
     for (const entity of Object.values(book[kind]) as Entity[]) {
+      if (kind === ref.kind && entity.id === ref.id) continue;
       const refers = referencesOf(kind, entity as never).some(
         ({ target }) => target.kind === ref.kind && target.id === ref.id,
       );

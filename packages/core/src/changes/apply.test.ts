@@ -314,3 +314,92 @@ test('whatever is applied, in any order, the tables stay whole and sound', () =>
 test('the empty book has every table', () => {
   expect(Object.keys(EMPTY_BOOK)).toEqual([...KINDS]);
 });
+
+describe('taking away', () => {
+  const drop = (kind: 'supplies' | 'people' | 'corners', id: string): ChangeInput => ({
+    type: 'book/drop',
+    kind,
+    id,
+  });
+
+  test('what nothing uses goes, and comes back by undo', () => {
+    const book = testBook(aSupply('foil'));
+    const outcome = attempt(book, [drop('supplies', 'foil')]);
+    if (outcome.outcome !== 'kept') throw new Error('not kept');
+    expect(outcome.book.supplies).toEqual({});
+    expect(after(outcome.book, outcome.inverse as ChangeInput).supplies.foil?.name).toBe('foil');
+  });
+
+  test.each<[string, ChangeInput[]]>([
+    ['an activity', [anActivity('a', { materials: [aMaterial('foil', 1)] })]],
+    [
+      'the stock ledger',
+      [
+        {
+          type: 'cupboard/record-stock',
+          move: { id: 'm', supplyId: 'foil', kind: 'counted', amount: 3, at: '2027-03-08T12:00:00.000Z' },
+        },
+      ],
+    ],
+    ['a standing kit', [aCorner('c', { standingKit: [{ supplyId: 'foil', amount: 2 }] })]],
+    ['a wish', [{ type: 'cupboard/put-wish', wish: { id: 'w', words: 'More foil', supplyId: 'foil' } }]],
+    [
+      'a recipe',
+      [
+        {
+          type: 'library/put-recipe',
+          recipe: {
+            id: 'r',
+            title: 'R',
+            kind: 'dough',
+            minutes: 5,
+            yields: { amount: 1, unit: 'mL' },
+            ingredients: [{ supplyId: 'foil', amount: 1 }],
+          },
+        },
+      ],
+    ],
+  ])('what %s uses stays, and may be retired', (_, changes) => {
+    const book = testBook(aSupply('foil'), ...changes);
+    expect(attempt(book, [drop('supplies', 'foil')])).toMatchObject({
+      outcome: 'refused',
+      refusal: { reason: 'still-used' },
+    });
+    expect(after(book, aSupply('foil', { retired: true })).supplies.foil?.retired).toBe(true);
+  });
+
+  test('a corner that shares a table with itself is no reason to stay', () => {
+    const book = testBook(aCorner('c'), aCorner('c', { sharesTableWith: 'c' }));
+    expect(after(book, drop('corners', 'c')).corners).toEqual({});
+  });
+
+  test('whoever signs in stays', () => {
+    const person = { id: 'mara', name: 'Mara', role: 'provider' } as const;
+    const book = testBook({ type: 'house/put-person', person });
+    expect(attempt(book, [drop('people', 'mara')]).outcome).toBe('refused');
+  });
+
+  test('the unit of a supply cannot change once its stock is counted', () => {
+    const move = {
+      id: 'm',
+      supplyId: 'foil',
+      kind: 'counted',
+      amount: 3,
+      at: '2027-03-08T12:00:00.000Z',
+    } as const;
+    const book = testBook(aSupply('foil'));
+    expect(after(book, aSupply('foil', { unit: 'g' })).supplies.foil?.unit).toBe('g');
+    expect(
+      attempt(after(book, { type: 'cupboard/record-stock', move }), [aSupply('foil', { unit: 'g' })]),
+    ).toMatchObject({
+      refusal: { path: ['changes', 0, 'supply', 'unit'] },
+    });
+  });
+});
+
+test('a pattern is placed with words for its slots', () => {
+  const book = testBook(aCorner('c'), anActivity('match', { title: 'Match the {things}' }));
+  const placed = after(book, { ...inCorner('p', 'match', 'c', 1, 5), slots: { things: 'kites' } });
+  expect(placed.placements.p?.content.title).toBe('Match the kites');
+  expect(placed.activities.match?.content.title).toBe('Match the {things}');
+});

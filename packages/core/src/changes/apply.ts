@@ -1,9 +1,12 @@
 import { entityAt, refKey, type Book, type EntityOf, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
+import type { Supply } from '../cupboard/index.ts';
 import { tickIdOf } from '../daybook/index.ts';
 import { HOME_ID } from '../house/index.ts';
+import { fillSlots } from '../library/index.ts';
 import { calendarOf, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
+import { forgetChild, forgets } from './forget.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
 
 /** Why a gesture cannot be applied at all. A closed list. */
@@ -59,7 +62,7 @@ export function applyGesture(book: Book, gesture: Gesture, actor: Actor): Outcom
   if ('kind' in finished) return { outcome: 'refused', refusal: unsoundRefusal(finished, gesture) };
   const refs = finished.touched.filter((touch) => isStale(touch, gesture));
   if (refs.length > 0) return { outcome: 'clash', refs: refs.map(({ kind, id }) => ({ kind, id })) };
-  return { outcome: 'kept', ...finished, inverse: inverseOf(book, finished.touched) };
+  return { outcome: 'kept', ...finished, inverse: inverseOf(book, finished.touched, gesture) };
 }
 
 /**
@@ -98,13 +101,23 @@ const HANDLERS: Handlers = {
   'house/put-child': (pen, { child }) => pen.put('children', child),
   'house/put-absence': (pen, { absence }) => pen.put('absences', absence),
   'house/drop-absence': (pen, { absenceId }) => dropKnown(pen, 'absences', absenceId, 'absenceId'),
+  'house/put-extra': (pen, { extra }) => pen.put('extras', extra),
+  'house/forget-child': (pen, { childId, words }) => {
+    if (!pen.get('children', childId)) return unknownId(['childId'], 'child');
+    forgetChild(pen, childId, words);
+  },
   'house/put-corner': (pen, { corner }) => pen.put('corners', corner),
   'house/put-closure': (pen, { closure }) => pen.put('closures', closure),
   'house/drop-closure': (pen, { closureId }) => dropKnown(pen, 'closures', closureId, 'closureId'),
-  'cupboard/put-supply': (pen, { supply }) => pen.put('supplies', supply),
+  'cupboard/put-supply': (pen, { supply }) => unitRefusal(pen, supply) ?? pen.put('supplies', supply),
   'cupboard/record-stock': (pen, { move }) =>
     pen.get('stockMoves', move.id) ? existsAlready(['move', 'id']) : pen.put('stockMoves', move),
+  'cupboard/put-wish': (pen, { wish }) => pen.put('wishes', wish),
   'library/put-activity': (pen, { activity }) => pen.put('activities', activity),
+  'library/put-recipe': (pen, { recipe }) => pen.put('recipes', recipe),
+  'library/put-song': (pen, { song }) => pen.put('songs', song),
+  'library/put-book': (pen, { book }) => pen.put('bookTitles', book),
+  'library/put-sheet': (pen, { sheet }) => pen.put('sheets', sheet),
   'unit/start': (pen, { unit }) => {
     if (pen.get('units', unit.id)) return existsAlready(['unit', 'id']);
     return startRefusal(pen, unit) ?? pen.put('units', unit);
@@ -115,7 +128,7 @@ const HANDLERS: Handlers = {
     // A closure may have come to lie on the start since: only a new start is asked to be open.
     return (unit.start === current.start ? undefined : startRefusal(pen, unit)) ?? pen.put('units', unit);
   },
-  'unit/place': (pen, { id, unitId, activityId, where }) => {
+  'unit/place': (pen, { id, unitId, activityId, where, slots }) => {
     if (pen.get('placements', id)) return existsAlready(['id']);
     const activity = pen.get('activities', activityId);
     if (!activity) return unknownId(['activityId'], 'activity in the library');
@@ -126,7 +139,7 @@ const HANDLERS: Handlers = {
       unitId,
       originId: activityId,
       originVersion: version,
-      content,
+      content: slots ? fillSlots(content, slots) : content,
       where,
     });
   },
@@ -150,6 +163,12 @@ const HANDLERS: Handlers = {
     if (!share) return unknownId(['shareId'], 'link');
     pen.put('shares', { ...share, revokedAt: share.revokedAt ?? at });
   },
+  'book/drop': (pen, { kind, id }) => {
+    const entity = pen.get(kind, id);
+    if (!entity) return unknownId(['id'], 'entry');
+    if (kind === 'people' && 'role' in entity && entity.role === 'provider') return lastDoor(['id']);
+    pen.drop(kind, id);
+  },
   'book/restore': (pen, { entities }) => {
     for (const { kind, id, to } of entities) {
       if (to === null) pen.drop(kind, id);
@@ -168,6 +187,25 @@ function dropKnown(
   pen.drop(kind, id);
   return undefined;
 }
+
+// Amounts already written down would silently mean something else.
+function unitRefusal(pen: Pen, supply: Supply): Refusal | undefined {
+  const current = pen.get('supplies', supply.id);
+  if (!current || current.unit === supply.unit) return undefined;
+  const isCounted = pen.all('stockMoves').some((move) => move.supplyId === supply.id);
+  if (!isCounted) return undefined;
+  return {
+    reason: 'still-used',
+    path: ['supply', 'unit'],
+    message: `Its stock is counted in ${current.unit}. Retire it and make another one for the other unit`,
+  };
+}
+
+const lastDoor = (path: readonly (string | number)[]): Refusal => ({
+  reason: 'still-used',
+  path,
+  message: 'Whoever signs in here cannot be taken away',
+});
 
 function startRefusal(pen: Pen, unit: Unit): Refusal | undefined {
   const home = pen.get('homes', HOME_ID);
@@ -200,6 +238,11 @@ const under = (refusal: Refusal, path: readonly (string | number)[]): Refusal =>
 
 /** What each table holds, in words for messages. */
 const KIND_WORDS: Partial<Record<string, string>> = {
+  sheets: 'sheet',
+  recipes: 'recipe',
+  songs: 'song',
+  wishes: 'wish',
+  stockMoves: 'line of the stock ledger',
   children: 'child',
   supplies: 'supply',
   activities: 'activity in the library',
@@ -249,8 +292,9 @@ function pathOfField(
 }
 
 // Exact images of what was there before; null for gestures that touch what cannot be taken back.
-function inverseOf(before: Book, touched: readonly Touch[]): Change | null {
+function inverseOf(before: Book, touched: readonly Touch[], gesture: Gesture): Change | null {
   if (touched.length === 0) return null;
+  if (forgets(gesture)) return null;
   const entities = touched.flatMap(({ kind, id }) =>
     isRestorable(kind)
       ? [{ kind, id, to: entityAt(before, { kind, id }) as EntityOf<typeof kind> | null }]

@@ -1,19 +1,28 @@
 import { z } from 'zod';
 import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
-import { instantSchema, stockMoveSchema, supplySchema } from '../cupboard/index.ts';
+import { instantSchema, stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import { tickSubjectSchema } from '../daybook/index.ts';
 import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
 import {
   absenceIdSchema,
   absenceSchema,
+  childIdSchema,
   childSchema,
   closureIdSchema,
   closureSchema,
   cornerSchema,
+  extraSchema,
   homeSchema,
   personSchema,
 } from '../house/index.ts';
-import { activityIdSchema, activitySchema } from '../library/index.ts';
+import {
+  activityIdSchema,
+  activitySchema,
+  bookTitleSchema,
+  recipeSchema,
+  sheetSchema,
+  songSchema,
+} from '../library/index.ts';
 import { idSchema, lineSchema } from '../measure/index.ts';
 import { placementIdSchema, unitIdSchema, unitSchema, whereSchema } from '../unit/index.ts';
 
@@ -49,6 +58,26 @@ const restoredSchema = z
     return z.NEVER;
   });
 
+/**
+ * The tables whose entities can be taken away when nothing uses them any more. Children are forgotten, not
+ * dropped; what is in use is retired.
+ */
+const DROPPABLE_KINDS = [
+  'people',
+  'absences',
+  'extras',
+  'closures',
+  'supplies',
+  'wishes',
+  'corners',
+  'sheets',
+  'activities',
+  'recipes',
+  'songs',
+  'bookTitles',
+] as const satisfies readonly Kind[];
+export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
+
 /** Every way to alter the book. A `put` makes an entity or replaces the one with its id. */
 export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('house/put-home'), home: homeSchema }),
@@ -56,12 +85,24 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('house/put-child'), child: childSchema }),
   z.object({ type: z.literal('house/put-absence'), absence: absenceSchema }),
   z.object({ type: z.literal('house/drop-absence'), absenceId: absenceIdSchema }),
+  z.object({ type: z.literal('house/put-extra'), extra: extraSchema }),
+  z.object({
+    type: z.literal('house/forget-child'),
+    childId: childIdSchema,
+    /** Names under which the child may stand in any text of the home: they are taken out of all of them. */
+    words: z.array(lineSchema.min(2, 'At least two letters')).max(10, 'At most 10'),
+  }),
   z.object({ type: z.literal('house/put-corner'), corner: cornerSchema }),
   z.object({ type: z.literal('house/put-closure'), closure: closureSchema }),
   z.object({ type: z.literal('house/drop-closure'), closureId: closureIdSchema }),
   z.object({ type: z.literal('cupboard/put-supply'), supply: supplySchema }),
   z.object({ type: z.literal('cupboard/record-stock'), move: stockMoveSchema }),
+  z.object({ type: z.literal('cupboard/put-wish'), wish: wishSchema }),
   z.object({ type: z.literal('library/put-activity'), activity: activitySchema }),
+  z.object({ type: z.literal('library/put-recipe'), recipe: recipeSchema }),
+  z.object({ type: z.literal('library/put-song'), song: songSchema }),
+  z.object({ type: z.literal('library/put-book'), book: bookTitleSchema }),
+  z.object({ type: z.literal('library/put-sheet'), sheet: sheetSchema }),
   z.object({ type: z.literal('unit/start'), unit: unitSchema }),
   z.object({ type: z.literal('unit/revise'), unit: unitSchema }),
   z.object({
@@ -70,6 +111,8 @@ export const changeSchema = z.discriminatedUnion('type', [
     unitId: unitIdSchema,
     activityId: activityIdSchema,
     where: whereSchema,
+    /** Words for the slots of a pattern, by the slot's name. */
+    slots: z.record(z.string().max(24), lineSchema).optional(),
   }),
   z.object({ type: z.literal('unit/move'), placementId: placementIdSchema, where: whereSchema }),
   z.object({ type: z.literal('unit/unplace'), placementId: placementIdSchema }),
@@ -77,6 +120,11 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('daybook/untick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('share/make'), share: shareOrderSchema }),
   z.object({ type: z.literal('share/revoke'), shareId: shareIdSchema }),
+  z.object({
+    type: z.literal('book/drop'),
+    kind: z.enum(DROPPABLE_KINDS, 'This cannot be taken away'),
+    id: idSchema,
+  }),
   z.object({ type: z.literal('book/restore'), entities: z.array(restoredSchema).min(1).max(500) }),
 ]);
 export type Change = z.infer<typeof changeSchema>;

@@ -1,4 +1,4 @@
-import type { Book } from '../book/index.ts';
+import { entityAt, type Book, type Entity } from '../book/index.ts';
 import type { Where } from '../unit/index.ts';
 import type { Change, ChangeType, Gesture } from './change.ts';
 
@@ -22,18 +22,35 @@ const titleOf = (book: Book, placementId: string): string =>
 const whereText = (book: Book, where: Where): string =>
   where.kind === 'day' ? `Day ${where.day}` : (book.corners[where.cornerId]?.name ?? 'a corner');
 
+/** What an entity is called, whichever field its kind has for that; null when it has none. */
+export function nameOf(entity: Entity | null): string | null {
+  if (!entity) return null;
+  if ('name' in entity) return entity.name;
+  if ('title' in entity) return entity.title;
+  if ('content' in entity) return entity.content.title;
+  return 'words' in entity ? entity.words : null;
+}
+
 const DESCRIBERS: Describers = {
   'house/put-home': () => 'the home',
   'house/put-person': (_, { person }) => person.name,
   'house/put-child': (_, { child }) => child.shownAs,
   'house/put-absence': (book, { absence }) => `${book.children[absence.childId]?.shownAs ?? 'child'} away`,
   'house/drop-absence': () => 'absence taken back',
+  'house/put-extra': (book, { extra }) => `${book.children[extra.childId]?.shownAs ?? 'child'} comes too`,
+  // No name: this is what the journal says of somebody who is to be forgotten.
+  'house/forget-child': () => 'forget a child',
   'house/put-corner': (_, { corner }) => corner.name,
   'house/put-closure': (_, { closure }) => `closed: ${closure.why}`,
   'house/drop-closure': () => 'closure taken back',
   'cupboard/put-supply': (_, { supply }) => supply.name,
   'cupboard/record-stock': (book, { move }) => `stock of ${book.supplies[move.supplyId]?.name ?? 'a supply'}`,
+  'cupboard/put-wish': (_, { wish }) => `wanted: ${wish.words}`,
   'library/put-activity': (_, { activity }) => activity.content.title,
+  'library/put-recipe': (_, { recipe }) => recipe.title,
+  'library/put-song': (_, { song }) => song.title,
+  'library/put-book': (_, { book: { title } }) => title,
+  'library/put-sheet': (_, { sheet }) => sheet.title,
   'unit/start': (_, { unit }) => `start ${unit.title}`,
   'unit/revise': (_, { unit }) => `change ${unit.title}`,
   'unit/place': (book, { activityId, where }) =>
@@ -44,5 +61,6 @@ const DESCRIBERS: Describers = {
   'daybook/untick': (book, { subject }) => `untick ${titleOf(book, subject.placementId)}`,
   'share/make': (_, { share }) => `link for ${share.label}`,
   'share/revoke': (book, { shareId }) => `take back the link for ${book.shares[shareId]?.label ?? 'someone'}`,
+  'book/drop': (book, { kind, id }) => `take ${nameOf(entityAt(book, { kind, id })) ?? 'an entry'} away`,
   'book/restore': () => 'undo',
 };

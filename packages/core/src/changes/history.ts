@@ -34,7 +34,7 @@ export const HISTORY_LENGTH = 100;
  * history as it is.
  */
 export function advance(history: History, entry: HistoryEntry): History {
-  if (entry.inverse === null) return history;
+  if (entry.inverse === null) return withoutForgotten(history, entry);
   const step: Step = { entry, bases: basesAfter(entry) };
   if (entry.undoes === null) return { undo: [...history.undo, step].slice(-HISTORY_LENGTH), redo: [] };
   const undone = history.undo.find(({ entry: other }) => other.id === entry.undoes);
@@ -52,6 +52,14 @@ export function advance(history: History, entry: HistoryEntry): History {
     redone,
     entry,
   );
+}
+
+// Steps that know a child who was forgotten go with the child.
+function withoutForgotten(history: History, { touched }: HistoryEntry): History {
+  const gone = new Set(touched.filter((t) => t.kind === 'children' && t.after === 0).map(refKey));
+  if (gone.size === 0) return history;
+  const stays = (step: Step): boolean => !step.entry.touched.some((touch) => gone.has(refKey(touch)));
+  return { undo: history.undo.filter(stays), redo: history.redo.filter(stays) };
 }
 
 /** Rebuilds a history from a person's gestures, oldest first. */

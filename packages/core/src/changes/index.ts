@@ -2,5 +2,7 @@
 export * from './apply.ts';
 export * from './change.ts';
 export * from './describe.ts';
+export { forgets, placesOf, withoutWords } from './forget.ts';
 export * from './history.ts';
+export * from './today.ts';
 export type { Touch } from './pen.ts';

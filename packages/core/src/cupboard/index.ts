@@ -1,3 +1,4 @@
-/** Cupboard: supplies and the ledger of their stock. */
+/** Cupboard: supplies and their properties, sets, wishes, and the stock ledger. */
+export * from './properties.ts';
 export * from './stock.ts';
 export * from './supply.ts';

@@ -1,6 +1,16 @@
 import { z } from 'zod';
+import { plainDaySchema } from '../calendar/index.ts';
 import { allergenIdSchema, withImplied, type AllergenId } from '../house/index.ts';
-import { idSchema, lineSchema, measureSchema, versionSchema } from '../measure/index.ts';
+import {
+  amountSchema,
+  idSchema,
+  lineSchema,
+  measureSchema,
+  moneySchema,
+  textSchema,
+  versionSchema,
+} from '../measure/index.ts';
+import { categorySchema, propertiesSchema } from './properties.ts';
 
 export const supplyIdSchema = idSchema.brand<'SupplyId'>();
 export type SupplyId = z.infer<typeof supplyIdSchema>;
@@ -9,18 +19,109 @@ export type SupplyId = z.infer<typeof supplyIdSchema>;
 export const supplyUseSchema = z.enum(['consumable', 'reusable'], 'A supply is consumable or reusable');
 export type SupplyUse = z.infer<typeof supplyUseSchema>;
 
+/** How a supply comes into the house. */
+export const WAYS_TO_GET = {
+  bought: 'bought',
+  families: 'asked from families',
+  borrowed: 'borrowed',
+  collected: 'collected',
+  printed: 'printed',
+} as const;
+export type WayToGet = keyof typeof WAYS_TO_GET;
+const wayToGetSchema = z.enum(
+  Object.keys(WAYS_TO_GET) as [WayToGet, ...WayToGet[]],
+  'This is not a way to get something',
+);
+
+/** A pack as a shop sells it. */
+export const packSchema = z.object({
+  /** How much is in it, in the unit of the supply. */
+  amount: amountSchema.gt(0, 'An amount above zero is needed here'),
+  price: moneySchema.nullable().default(null),
+  shop: lineSchema.nullable().default(null),
+});
+export type Pack = z.infer<typeof packSchema>;
+
+const pieceCountSchema = z
+  .int('A whole number is needed here')
+  .min(0, 'This cannot be below zero')
+  .max(1000, 'At most 1000');
+
+/** A made or bought set: its pieces, what has become of them, and how it is played. */
+export const setSchema = z.object({
+  pieces: z
+    .array(
+      z.object({
+        name: lineSchema,
+        count: pieceCountSchema,
+        missing: pieceCountSchema.default(0),
+        worn: pieceCountSchema.default(0),
+      }),
+    )
+    .max(60, 'At most 60 kinds of pieces')
+    .default([]),
+  waysToPlay: z.array(textSchema.min(1, 'This cannot be empty')).max(20, 'At most 20').default([]),
+  /** Kept where the youngest cannot reach it. */
+  outOfReach: z.boolean().default(false),
+});
+export type SupplySet = z.infer<typeof setSchema>;
+
 /** Something the home keeps, buys or is lent. How much is there follows from the stock ledger. */
 export const supplySchema = z.object({
   id: supplyIdSchema,
   version: versionSchema,
   name: lineSchema,
+  category: categorySchema.default('room'),
   unit: measureSchema,
   use: supplyUseSchema,
   /** Where it is kept, in the home's own words; null when nobody said. */
   keptIn: lineSchema.nullable(),
+  /** Below this it is time to get more; null when nobody said. In the unit of the supply. */
+  lowMark: amountSchema.nullable().default(null),
+  got: wayToGetSchema.default('bought'),
+  /** From whom it is borrowed, or who is asked. */
+  gotFrom: lineSchema.nullable().default(null),
+  /** When what is borrowed goes back. */
+  backBy: plainDaySchema.nullable().default(null),
+  packs: z.array(packSchema).max(12, 'At most 12 packs').default([]),
+  /** Days from ordering to having it; 0 for what a shop around the corner has. */
+  arrivesInDays: z.int('Whole days are needed here').min(0, 'This cannot be below zero').max(365).default(0),
+  bestBefore: plainDaySchema.nullable().default(null),
+  /** Grams that one millilitre weighs; null when nobody weighed it. */
+  gramsPerMl: z
+    .number()
+    .gt(0, 'This lies above zero')
+    .max(25, 'Nothing here is that heavy')
+    .nullable()
+    .default(null),
   allergens: z.array(allergenIdSchema).max(20),
+  /** What the label says it may contain. */
+  mayContain: z.array(allergenIdSchema).max(20).default([]),
+  /** When somebody last read the label; null when nobody did. */
+  labelCheckedOn: plainDaySchema.nullable().default(null),
+  /** Labelled gluten-free. */
+  glutenFree: z.boolean().default(false),
+  properties: propertiesSchema.default({}),
+  /** Pieces and ways to play, where it is a set; null where it is not. */
+  set: setSchema.nullable().default(null),
+  notes: textSchema.default(''),
+  /** No longer kept: what was planned with it stays readable. */
+  retired: z.boolean().default(false),
 });
 export type Supply = z.infer<typeof supplySchema>;
 
 /** The allergens of a supply, with those that they always bring along. */
 export const allergensOf = (supply: Supply): ReadonlySet<AllergenId> => withImplied(supply.allergens);
+
+export const wishIdSchema = idSchema.brand<'WishId'>();
+/** Something wanted for a later unit: collected for months, or bought when it turns up. */
+export const wishSchema = z.object({
+  id: wishIdSchema,
+  version: versionSchema,
+  words: lineSchema,
+  /** The supply that it would fill up; null when the home has none of it yet. */
+  supplyId: supplyIdSchema.nullable().default(null),
+  /** What it is for, such as the idea of a unit. */
+  forWhat: lineSchema.nullable().default(null),
+});
+export type Wish = z.infer<typeof wishSchema>;

@@ -1,8 +1,10 @@
 import { z } from 'zod';
-import { plainDaySchema, type Weekday } from '../calendar/index.ts';
-import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { plainDaySchema } from '../calendar/index.ts';
+import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { rungsSchema } from '../skills/index.ts';
 import { allergenIdSchema } from './allergens.ts';
-import { partIdSchema, type PartId } from './home.ts';
+import { partIdSchema } from './home.ts';
+import { weekPatternSchema } from './week-pattern.ts';
 
 export const childIdSchema = idSchema.brand<'ChildId'>();
 export type ChildId = z.infer<typeof childIdSchema>;
@@ -11,44 +13,70 @@ export type ChildId = z.infer<typeof childIdSchema>;
 export const allergySchema = z.object({ allergen: allergenIdSchema, words: lineSchema });
 export type Allergy = z.infer<typeof allergySchema>;
 
-/** The parts of the day on which somebody is usually there, a list for each weekday that has any. */
-export const weekPatternSchema = z.partialRecord(
-  z.enum(['1', '2', '3', '4', '5', '6', '7']),
-  z.array(partIdSchema).max(8),
-);
-export type WeekPattern = z.infer<typeof weekPatternSchema>;
+/** What can help a child, by kind. */
+export const HELP_KINDS = {
+  grip: 'Grip',
+  seat: 'Seat',
+  sign: 'Sign',
+  comfort: 'Comfort',
+  'from-home': 'Brought from home',
+} as const;
+export type HelpKind = keyof typeof HELP_KINDS;
+export const helpSchema = z.object({
+  kind: z.enum(Object.keys(HELP_KINDS) as [HelpKind, ...HelpKind[]], 'This is not a kind of help'),
+  words: lineSchema,
+});
 
-/** The parts of the day that a week pattern gives for a weekday. */
-export const partsOn = (pattern: WeekPattern, weekday: Weekday): readonly PartId[] =>
-  pattern[String(weekday) as keyof WeekPattern] ?? [];
+const wordsSchema = z.array(lineSchema).max(30, 'At most 30').default([]);
 
 /** A child of the group. */
-export const childSchema = z.object({
-  id: childIdSchema,
-  version: versionSchema,
-  name: lineSchema,
-  /** How the child is shown to assistants: a first name or initials, as the home chooses. */
-  shownAs: lineSchema,
-  birth: plainDaySchema,
-  attendance: weekPatternSchema,
-  allergies: z.array(allergySchema).max(20),
-  /** Still puts things in the mouth, whatever the age. */
-  mouthsThings: z.boolean(),
-});
-export type Child = z.infer<typeof childSchema>;
-
-export const absenceIdSchema = idSchema.brand<'AbsenceId'>();
-/** A stretch of whole days, first and last included, on which a child is away. */
-export const absenceSchema = z
+export const childSchema = z
   .object({
-    id: absenceIdSchema,
+    id: childIdSchema,
     version: versionSchema,
-    childId: childIdSchema,
-    from: plainDaySchema,
-    to: plainDaySchema,
+    name: lineSchema,
+    /** How the child is shown to assistants: a first name or initials, as the home chooses. */
+    shownAs: lineSchema,
+    birth: plainDaySchema,
+    attendance: weekPatternSchema,
+    allergies: z.array(allergySchema).max(20),
+    /** Still puts things in the mouth, whatever the age. */
+    mouthsThings: z.boolean(),
+    /** First day in this home, and last one; null when it always came, or is still coming. */
+    startedOn: plainDaySchema.nullable().default(null),
+    leftOn: plainDaySchema.nullable().default(null),
+    /** Has played at a sensory bin before: whoever has not begins with roomy bins and coarse fillers. */
+    knowsBins: z.boolean().default(false),
+    rungs: rungsSchema,
+    likes: wordsSchema,
+    wontTouch: wordsSchema,
+    helps: z.array(helpSchema).max(30, 'At most 30').default([]),
+    notes: textSchema.default(''),
   })
-  .refine((absence) => absence.from <= absence.to, {
-    path: ['to'],
+  .refine((child) => child.startedOn === null || child.leftOn === null || child.startedOn <= child.leftOn, {
+    path: ['leftOn'],
     message: 'The last day cannot come before the first',
   });
+export type Child = z.infer<typeof childSchema>;
+
+/** A stretch of whole days, first and last included. */
+const daysSchema = z.object({
+  version: versionSchema,
+  childId: childIdSchema,
+  from: plainDaySchema,
+  to: plainDaySchema,
+  /** The parts of the day that it is about; none for the whole day. */
+  parts: z.array(partIdSchema).max(8).default([]),
+});
+const inOrder = (span: { from: string; to: string }): boolean => span.from <= span.to;
+const LAST_BEFORE_FIRST = { path: ['to'], message: 'The last day cannot come before the first' };
+
+export const absenceIdSchema = idSchema.brand<'AbsenceId'>();
+/** A child is away: on whole days, or for some parts of them. */
+export const absenceSchema = daysSchema.extend({ id: absenceIdSchema }).refine(inOrder, LAST_BEFORE_FIRST);
 export type Absence = z.infer<typeof absenceSchema>;
+
+export const extraIdSchema = idSchema.brand<'ExtraId'>();
+/** A child comes although it usually does not: on whole days, or for some parts of them. */
+export const extraSchema = daysSchema.extend({ id: extraIdSchema }).refine(inOrder, LAST_BEFORE_FIRST);
+export type Extra = z.infer<typeof extraSchema>;

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { amountSchema, idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 
 /** The kinds of learning centre. An activity says which kinds it suits, a home's corner is of one kind. */
 export const CORNER_KINDS = [
@@ -25,6 +25,13 @@ export type CornerKind = z.infer<typeof cornerKindSchema>;
 export const cornerIdSchema = idSchema.brand<'CornerId'>();
 export type CornerId = z.infer<typeof cornerIdSchema>;
 
+/** Something that stands in a corner for good: no set-up there takes it from the cupboard again. */
+export const standingSchema = z.object({
+  supplyId: idSchema,
+  /** In the unit of the supply. */
+  amount: amountSchema.gt(0, 'An amount above zero is needed here'),
+});
+
 /** A learning centre of the home: a cubby on the shelf. */
 export const cornerSchema = z.object({
   id: cornerIdSchema,
@@ -36,6 +43,11 @@ export const cornerSchema = z.object({
   places: z.int('A whole number is needed here').min(1, 'At least one child fits').max(30, 'At most 30'),
   /** Expected to hold something in every unit. */
   expected: z.boolean(),
+  /** The corner with which it shares a table; null when it has its own place. */
+  sharesTableWith: cornerIdSchema.nullable().default(null),
+  standingKit: z.array(standingSchema).max(40, 'At most 40').default([]),
+  /** Taken off the shelf: kept so that earlier units stay readable. */
+  retired: z.boolean().default(false),
   /** Place on the shelf: a fractional key. */
   order: z.string().regex(/^[0-9A-Za-z]{1,40}$/, 'This is not an order key'),
 });

@@ -6,7 +6,17 @@ import {
   zoneSchema,
   type Weekday,
 } from '../calendar/index.ts';
-import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import {
+  currencySchema,
+  idSchema,
+  lineSchema,
+  textSchema,
+  unitSystemSchema,
+  versionSchema,
+} from '../measure/index.ts';
+import { lensSchema, ownHeadingSchema } from '../skills/index.ts';
+import { ratioRuleSchema } from './ratio.ts';
+import { changedValuesSchema } from './starting-values.ts';
 
 export const partIdSchema = idSchema.brand<'PartId'>();
 /** Id of a part of the day. */
@@ -41,6 +51,48 @@ export const blockSchema = z.object({
 });
 export type Block = z.infer<typeof blockSchema>;
 
+/** The days of the week as keys, `1` for Monday. */
+export const weekdayKeySchema = z.enum(['1', '2', '3', '4', '5', '6', '7']);
+
+/** Time for making ready: minutes on each weekday, and whose time it is; null for whoever is there. */
+export const prepSlotSchema = z.object({
+  id: idSchema,
+  name: lineSchema,
+  minutes: z.partialRecord(weekdayKeySchema, minutesSchema).default({}),
+  personId: idSchema.nullable().default(null),
+});
+export type PrepSlot = z.infer<typeof prepSlotSchema>;
+
+/** The kinds of place in which something waits until it is used. */
+export const WAITING_PLACES = {
+  freezer: 'freezer',
+  fridge: 'fridge',
+  'drying-line': 'drying line',
+  'drying-rack': 'drying rack',
+  'window-shelf': 'window shelf',
+  shelf: 'shelf out of reach',
+} as const;
+export type WaitingPlaceKind = keyof typeof WAITING_PLACES;
+export const waitingPlaceKindSchema = z.enum(
+  Object.keys(WAITING_PLACES) as [WaitingPlaceKind, ...WaitingPlaceKind[]],
+  'This is not a place where things wait',
+);
+
+/** A place that holds things while they wait, and how many at once. */
+export const waitingPlaceSchema = z.object({
+  id: idSchema,
+  name: lineSchema,
+  kind: waitingPlaceKindSchema,
+  holds: z.int('A whole number is needed here').min(1, 'At least one fits').max(200, 'At most 200'),
+});
+export type WaitingPlace = z.infer<typeof waitingPlaceSchema>;
+
+/** At most so many recorded minutes a day, for children below an age in months; null for all. */
+export const recordedLimitSchema = z.object({
+  underMonths: z.int('Whole months are needed here').min(1).max(216).nullable().default(null),
+  minutes: minutesSchema,
+});
+
 /** What is true of the home as a whole. */
 export const homeSchema = z.object({
   id: homeIdSchema,
@@ -52,6 +104,18 @@ export const homeSchema = z.object({
   blocks: z.array(blockSchema).min(1, 'A day has at least one block').max(24, 'At most 24 blocks of a day'),
   emergencyNumber: lineSchema.nullable(),
   poisonCentreNumber: lineSchema.nullable(),
+  units: unitSystemSchema.default('metric'),
+  currency: currencySchema.default('USD'),
+  lens: lensSchema.default('corners'),
+  ownHeadings: z.array(ownHeadingSchema).max(12, 'At most 12 headings').default([]),
+  pictures: z.enum(['any', 'realistic'], 'Pictures are of any kind, or realistic only').default('any'),
+  /** What happens when filler leaves a bin, in the home's own words: printed on the bin card. */
+  binRule: textSchema.default(''),
+  prepSlots: z.array(prepSlotSchema).max(20, 'At most 20').default([]),
+  waitingPlaces: z.array(waitingPlaceSchema).max(20, 'At most 20').default([]),
+  recordedLimits: z.array(recordedLimitSchema).max(8, 'At most 8').default([]),
+  ratio: ratioRuleSchema.default(ratioRuleSchema.parse({})),
+  values: changedValuesSchema,
 });
 export type Home = z.infer<typeof homeSchema>;
 
@@ -64,3 +128,7 @@ export function partsDuring(
     .filter((part) => minutesSinceMidnight(part.from) < span.to && span.from < minutesSinceMidnight(part.to))
     .map((part) => part.id);
 }
+
+/** The ids of a home's parts of the day; none for a book without a home. */
+export const partIdsOf = (home: Home | undefined): ReadonlySet<string> =>
+  new Set(home?.parts.map((part) => part.id));

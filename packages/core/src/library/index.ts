@@ -1,3 +1,7 @@
-/** Library: skills, activities and the version of an activity that a child gets. */
+/** Library: activities and patterns, recipes, songs, books and sheets; and the version that a child gets. */
 export * from './activity.ts';
-export * from './skills.ts';
+export * from './content.ts';
+export * from './print.ts';
+export * from './recipe.ts';
+export * from './slots.ts';
+export * from './song.ts';

@@ -1,3 +1,5 @@
-/** Measure: quantities, units and the plain texts and ids that everything above is made of. The ground floor. */
+/** Measure: quantities, units, money and the plain texts and ids that everything above is made of. The ground floor. */
+export * from './money.ts';
 export * from './quantity.ts';
 export * from './text.ts';
+export * from './units.ts';

@@ -53,26 +53,3 @@ export const multiplied = (q: Quantity, times: number): Quantity => quantity(q.a
 function requireSameUnit(a: Quantity, b: Quantity): void {
   if (a.unit !== b.unit) throw new RangeError(`cannot combine ${a.unit} with ${b.unit}`);
 }
-
-const LARGER: Record<
-  MeasureId,
-  { readonly from: number; readonly divisor: number; readonly name: string } | null
-> = {
-  piece: null,
-  mL: { from: 1000, divisor: 1000, name: 'L' },
-  g: { from: 1000, divisor: 1000, name: 'kg' },
-  mm: { from: 1000, divisor: 1000, name: 'm' },
-};
-
-/**
- * A quantity as people read it: `6`, `240 mL`, `1.68 L`, `2 kg`, `12 m`. At most three significant places
- * after the point; what is shown is rounded, what is computed is not.
- */
-export function formatQuantity(q: Quantity): string {
-  const larger = LARGER[q.unit];
-  if (larger && q.amount >= larger.from) return `${shown(q.amount / larger.divisor)} ${larger.name}`;
-  if (q.unit === 'piece') return shown(q.amount);
-  return `${shown(q.amount)} ${q.unit}`;
-}
-
-const shown = (value: number): string => String(Math.round(value * 100) / 100);

@@ -37,3 +37,10 @@ export const idSchema = z
  * applying a change sets it.
  */
 export const versionSchema = z.int().min(0).default(0);
+
+/** A web address that can be opened: http or https, without a name and pass-word in it. */
+export const linkSchema = z
+  .string('An address is needed here')
+  .trim()
+  .max(500, 'At most 500 characters fit here')
+  .regex(/^https?:\/\/[^\s/@]+(?:\/\S*)?$/i, 'Write an address that begins with https://');

@@ -5,7 +5,7 @@ import type { PlacementId } from '../unit/index.ts';
 export type Level = 'stop' | 'care' | 'note';
 
 /** The rules that speak so far. */
-type RuleId = 'empty-corner' | 'left-out' | 'allergen' | 'past-the-end';
+type RuleId = 'empty-corner' | 'left-out' | 'allergen' | 'past-the-end' | 'open-slot';
 
 /** Something that the plan knows about itself. */
 export interface Finding {

@@ -1,8 +1,7 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
-export { explainLine } from './amounts/explain.ts';
+export { explainLine, materialText } from './amounts/explain.ts';
 export { peakOf } from './amounts/peak.ts';
 export type { SupplyLine } from './amounts/supply-list.ts';
-export { PIECES_PER_SPARE } from './amounts/uses.ts';
 export { freeBlock, freeSpan, type Cubby } from './balance/shelf.ts';
 export { CAUTION_LINE, formatDays, listed, type Finding, type Level } from './finding.ts';
 export {
@@ -13,6 +12,10 @@ export {
   type HandoverDay,
   type HandoverItem,
 } from './handover/project.ts';
-export { phaseOf, sessionsOf, whoDoesWhat, type Frame, type Session } from './plan/plan.ts';
+export { cornersOnShelf, phaseOf, sessionsOf, whoDoesWhat, type Frame, type Session } from './plan/plan.ts';
 export { read, type Reading } from './read.ts';
 export type { Suggestion } from './suggest.ts';
+export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
+export { houseNotes, type HouseNote } from './house/house.ts';
+export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
+export { LibrarySearch, type LibraryWish } from './search/search.ts';

@@ -10,6 +10,7 @@ import {
   aMaterial,
   anActivity,
   aSupply,
+  aVersion,
   inCorner,
   onDay,
   TEST_HOME,
@@ -45,7 +46,7 @@ describe('an empty corner', () => {
 });
 
 describe('a child with nothing at the right age', () => {
-  const from36 = { versions: [{ fromMonths: 36, untilMonths: null, does: 'x', say: '' }] };
+  const from36 = { versions: [aVersion(36)] };
   // Three years old on Wednesday, Day 3.
   const book = testBook(aChild('noor', '2024-03-10'), anActivity('lace', from36), anActivity('lap'));
 
@@ -76,7 +77,7 @@ describe('a child with nothing at the right age', () => {
   });
 
   test('a version ends with the month before its upper end', () => {
-    const until36 = { versions: [{ fromMonths: 0, untilMonths: 36, does: 'x', say: '' }] };
+    const until36 = { versions: [aVersion(0, 36)] };
     const planned = after(book, anActivity('tiny', until36), onDay('p2', 'tiny', 2), onDay('p3', 'tiny', 3));
     expect(findings(planned)).toEqual(['care left-out:noor [3]']);
   });
@@ -112,7 +113,7 @@ describe('an allergen', () => {
   });
 
   test('speaks also for a child without a version at that age: what stands in the room can be reached', () => {
-    const older = { versions: [{ fromMonths: 100, untilMonths: null, does: 'x', say: '' }] };
+    const older = { versions: [aVersion(100)] };
     const dough = anActivity('dough', { ...older, materials: [aMaterial('flour', 100)] });
     expect(findings(after(book, dough, onDay('p', 'dough', 1)))).toContain(
       'stop allergen:p:flour:gluten:tove [1]',
@@ -162,8 +163,8 @@ describe('the reading', () => {
   test('answers with the same objects as long as what it read is the same', () => {
     const one = read(book, TEST_UNIT, A_MONDAY);
     const renamed = after(book, aChild('ada', '2024-01-01'), {
-      type: 'house/put-person',
-      person: { id: 'x', name: 'X', role: 'assistant' },
+      type: 'cupboard/put-wish',
+      wish: { id: 'x', words: 'More sticks' },
     });
     const two = read(renamed, TEST_UNIT, A_MONDAY);
     expect([two.frame, two.shelf, two.supplies, two.headsUps]).toEqual([
@@ -195,7 +196,7 @@ describe('the reading', () => {
       book,
       aSupply('foil'),
       anActivity('zebra', { materials: [aMaterial('foil', 1)] }),
-      anActivity('young', { versions: [{ fromMonths: 0, untilMonths: 12, does: 'x', say: '' }] }),
+      anActivity('young', { versions: [aVersion(0, 12)] }),
       anActivity('plain'),
       anActivity('elsewhere', { cornerKinds: ['music'] }),
       anActivity('for-all', { mode: 'whole-group' }),

@@ -6,6 +6,7 @@ import { supplyList, type SupplyLine } from './amounts/supply-list.ts';
 import { shelfFindings, shelfOf, type Cubby } from './balance/shelf.ts';
 import { allergenFindings } from './cautions/allergens.ts';
 import type { Finding, Level } from './finding.ts';
+import { openSlotFindings } from './fit/open-slots.ts';
 import { leftOutFindings } from './fit/left-out.ts';
 import { memoised } from './memo.ts';
 import { frameOf, placementsIn, type Frame } from './plan/plan.ts';
@@ -45,6 +46,7 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
         shelfFindings(placements, frame, corners, today),
         leftOutFindings(placements, frame, today),
         allergenFindings(placements, frame, supplies, today),
+        openSlotFindings(placements),
       );
     },
     suggestions: (corner) => suggestionsFor(frame, activities, supplies, stockMoves, corner),

@@ -1,10 +1,10 @@
 import type { Table } from '../book/index.ts';
 import type { StockMove, Supply } from '../cupboard/index.ts';
-import { ageInMonths, type Child, type Corner } from '../house/index.ts';
-import { versionFor, type Activity } from '../library/index.ts';
+import type { Child, Corner } from '../house/index.ts';
+import { versionFor, type Activity, type ActivityContent } from '../library/index.ts';
 import { stockOf } from './amounts/ledger.ts';
 import { memoised } from './memo.ts';
-import type { Frame } from './plan/plan.ts';
+import { learnerOn, type Frame } from './plan/plan.ts';
 
 /** Something from the library that could be put in a place, with what speaks for it. */
 export interface Suggestion {
@@ -29,11 +29,7 @@ export const suggestionsFor = memoised(
   ): readonly Suggestion[] => {
     const children = [...new Set(frame.attendance.flatMap((day) => day.children))];
     return Object.values(activities)
-      .filter(({ content }) =>
-        corner
-          ? content.mode === 'open-corner' && content.cornerKinds.includes(corner.kind)
-          : content.mode !== 'open-corner',
-      )
+      .filter(({ content, retired }) => !retired && suits(content, corner))
       .map((activity) => ({
         activity,
         fits: countFitting(activity, children, frame),
@@ -48,9 +44,15 @@ export const suggestionsFor = memoised(
   },
 );
 
+// A set-up goes into a corner of its kind; a bin of a child has its own place, on the page for trays.
+function suits({ mode, cornerKinds }: ActivityContent, corner: Corner | null): boolean {
+  if (corner) return (mode === 'open-corner' || mode === 'shelf-work') && cornerKinds.includes(corner.kind);
+  return mode === 'whole-group' || mode === 'small-group' || mode === 'reserve';
+}
+
 function countFitting({ content }: Activity, children: readonly Child[], frame: Frame): number {
   const first = frame.calendar.days[0]?.date ?? frame.unit.start;
-  return children.filter((child) => versionFor(content, ageInMonths(child.birth, first)) !== null).length;
+  return children.filter((child) => versionFor(content, learnerOn(child, first, frame.home)) !== null).length;
 }
 
 const missingFor = (

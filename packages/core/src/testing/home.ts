@@ -100,6 +100,15 @@ export const aMaterial = (
   ...rest,
 });
 
+type VersionInput = ContentInput['versions'][number];
+
+/** A version for an age range; its id is made of where it begins. */
+export const aVersion = (
+  fromMonths: number,
+  untilMonths: number | null = null,
+  rest: Partial<VersionInput> = {},
+): VersionInput => ({ id: `from-${fromMonths}`, fromMonths, untilMonths, does: 'x', say: '', ...rest });
+
 /** An activity for every age unless told otherwise. */
 export const anActivity = (id: string, rest: Partial<ContentInput> = {}): ChangeInput => ({
   type: 'library/put-activity',
@@ -111,7 +120,7 @@ export const anActivity = (id: string, rest: Partial<ContentInput> = {}): Change
       summary: '',
       cornerKinds: ['blocks'],
       skills: ['counting'],
-      versions: [{ fromMonths: 0, untilMonths: null, does: `plays ${id}`, say: '' }],
+      versions: [aVersion(0, null, { does: `plays ${id}` })],
       materials: [],
       steps: [],
       cleanUpMinutes: 0,
@@ -121,7 +130,8 @@ export const anActivity = (id: string, rest: Partial<ContentInput> = {}): Change
   },
 });
 
-export const aCorner = (id: string, rest: { places?: number; expected?: boolean } = {}): ChangeInput => ({
+type CornerInput = Extract<ChangeInput, { type: 'house/put-corner' }>['corner'];
+export const aCorner = (id: string, rest: Partial<CornerInput> = {}): ChangeInput => ({
   type: 'house/put-corner',
   corner: {
     id,

@@ -4,6 +4,7 @@ import {
   enterRequestSchema,
   gesturesRequestSchema,
   handoverSchema,
+  keptFileSchema,
   PROBLEM_STATUS,
   problemSchema,
   setupRequestSchema,
@@ -27,6 +28,10 @@ export interface Endpoint {
   readonly summary: string;
   readonly audience: Audience;
   readonly request?: z.ZodType;
+  /** The body is the content of a file. */
+  readonly takesFile?: true;
+  /** The type of an answer that is neither JSON nor a stream of events. */
+  readonly gives?: string;
   /** Null where the answer is a stream or has no body. */
   readonly response: z.ZodType | null;
 }
@@ -98,6 +103,23 @@ export const ENDPOINTS = {
     summary: 'Kept gestures as server-sent events; ?since=N or Last-Event-ID brings what was missed',
     audience: 'provider',
     response: null,
+  },
+  keepFile: {
+    method: 'post',
+    path: '/api/files',
+    summary:
+      'Keeps a file whose content is the body and whose name is ?name=; a sheet then names its checksum',
+    audience: 'provider',
+    takesFile: true,
+    response: keptFileSchema,
+  },
+  showFile: {
+    method: 'get',
+    path: '/api/files/:sha256',
+    summary: 'A kept file that a sheet names',
+    audience: 'provider',
+    response: null,
+    gives: 'application/octet-stream',
   },
   makeShare: {
     method: 'post',
@@ -171,11 +193,14 @@ function operation(name: string, endpoint: Endpoint): object {
   }));
   const content = endpoint.response
     ? { 'application/json': { schema: schemaOf(endpoint.response, 'output') } }
-    : { 'text/event-stream': { schema: { type: 'string' } } };
+    : { [endpoint.gives ?? 'text/event-stream']: { schema: { type: 'string' } } };
   return {
     operationId: name,
     summary: endpoint.summary,
     parameters,
+    ...(endpoint.takesFile
+      ? { requestBody: { required: true, content: { 'application/octet-stream': {} } } }
+      : {}),
     ...(endpoint.request
       ? {
           requestBody: {

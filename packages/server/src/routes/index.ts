@@ -3,6 +3,7 @@ import type { Context } from 'koa';
 import { keepGestures, listenLive, showBook } from './book.ts';
 import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './contract.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
+import { keepFile, showFile } from './files.ts';
 import type { Services } from './services.ts';
 import { enter, makeShare, showShared, tickShared, watchShared } from './shares.ts';
 
@@ -23,6 +24,8 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   book: showBook,
   gestures: keepGestures,
   live: listenLive,
+  keepFile,
+  showFile,
   makeShare,
   enterShare: enter,
   shared: showShared,

@@ -3,6 +3,7 @@ import type { Logger } from 'pino';
 import type { AttemptLimit } from '../access/limits.ts';
 import type { HomeClock } from '../clock.ts';
 import type { Keeper } from '../keeper.ts';
+import type { FileStore } from '../store/files.ts';
 import type { Hub } from '../live/hub.ts';
 import type { ShareViews } from '../live/share-views.ts';
 
@@ -11,6 +12,7 @@ export interface Services {
   readonly knex: Knex;
   readonly keeper: Keeper;
   readonly clock: HomeClock;
+  readonly files: FileStore;
   readonly log: Logger;
   readonly attempts: AttemptLimit;
   readonly providers: Hub<null>;

@@ -77,56 +77,68 @@ const PLACEMENTS: Codec<'placements'> = {
     }),
 };
 
+const ways = (way: Way, ...fields: readonly string[]): Record<string, Way> =>
+  Object.fromEntries(fields.map((field) => [field, way]));
+const plain = (...fields: string[]) => ways('plain', ...fields);
+const json = (...fields: string[]) => ways('json', ...fields);
+const flag = (...fields: string[]) => ways('flag', ...fields);
+
 /** The one codec of each kind. */
 const CODECS: { readonly [K in Kind]: Codec<K> } = {
   homes: codec('homes', {
-    name: 'plain',
-    zone: 'plain',
-    workingWeekdays: 'json',
-    parts: 'json',
-    blocks: 'json',
-    emergencyNumber: 'plain',
-    poisonCentreNumber: 'plain',
+    ...plain('name', 'zone', 'emergencyNumber', 'poisonCentreNumber', 'units', 'currency', 'lens'),
+    ...plain('pictures', 'binRule'),
+    ...json('workingWeekdays', 'parts', 'blocks', 'ownHeadings', 'prepSlots', 'waitingPlaces'),
+    ...json('recordedLimits', 'ratio', 'values'),
   }),
-  people: codec('people', { name: 'plain', role: 'plain' }),
+  people: codec('people', { ...plain('name', 'role'), ...json('work', 'mayLead'), ...flag('retired') }),
   children: codec('children', {
-    name: 'plain',
-    shownAs: 'plain',
-    birth: 'plain',
-    attendance: 'json',
-    allergies: 'json',
-    mouthsThings: 'flag',
+    ...plain('name', 'shownAs', 'birth', 'startedOn', 'leftOn', 'notes'),
+    ...json('attendance', 'allergies', 'rungs', 'likes', 'wontTouch', 'helps'),
+    ...flag('mouthsThings', 'knowsBins'),
   }),
-  absences: codec('absences', { childId: 'plain', from: 'plain', to: 'plain' }),
-  corners: codec('corners', {
-    name: 'plain',
-    kind: 'plain',
-    outdoors: 'flag',
-    places: 'plain',
-    expected: 'flag',
-    order: 'plain',
-  }),
-  closures: codec('closures', { from: 'plain', to: 'plain', why: 'plain' }),
+  absences: codec('absences', { ...plain('childId', 'from', 'to'), ...json('parts') }),
+  extras: codec('extras', { ...plain('childId', 'from', 'to'), ...json('parts') }),
+  closures: codec('closures', plain('from', 'to', 'why')),
   supplies: codec('supplies', {
-    name: 'plain',
-    unit: 'plain',
-    use: 'plain',
-    keptIn: 'plain',
-    allergens: 'json',
+    ...plain('name', 'category', 'unit', 'use', 'keptIn', 'lowMark', 'got', 'gotFrom', 'backBy'),
+    ...plain('arrivesInDays', 'bestBefore', 'gramsPerMl', 'labelCheckedOn', 'notes'),
+    ...json('packs', 'allergens', 'mayContain', 'properties', 'set'),
+    ...flag('glutenFree', 'retired'),
   }),
-  stockMoves: codec('stockMoves', { supplyId: 'plain', kind: 'plain', amount: 'plain', at: 'plain' }),
-  activities: codec('activities', { content: 'json' }),
-  units: codec('units', { title: 'plain', style: 'plain', start: 'plain', dayCount: 'plain' }),
+  stockMoves: codec('stockMoves', plain('supplyId', 'kind', 'amount', 'at')),
+  wishes: codec('wishes', plain('words', 'supplyId', 'forWhat')),
+  corners: codec('corners', {
+    ...plain('name', 'kind', 'places', 'sharesTableWith', 'order'),
+    ...json('standingKit'),
+    ...flag('outdoors', 'expected', 'retired'),
+  }),
+  sheets: codec('sheets', {
+    ...plain('title', 'link', 'from', 'pages', 'paper', 'level', 'cut', 'notes'),
+    ...json('file', 'finishing', 'skills', 'about'),
+    ...flag('colour', 'laminate', 'retired'),
+  }),
+  activities: codec('activities', { ...json('content'), ...flag('retired') }),
+  recipes: codec('recipes', {
+    ...plain('title', 'kind', 'summary', 'minutes', 'waitHours', 'keepsDays', 'keptHow', 'notes', 'source'),
+    ...json('ingredients', 'yields', 'steps', 'feels', 'swaps'),
+    ...flag('cooked', 'retired'),
+  }),
+  songs: codec('songs', {
+    ...plain('title', 'kind', 'purpose', 'energy', 'tune', 'actions', 'source', 'notes'),
+    ...plain('fromMonths', 'recordedMinutes'),
+    ...json('verses', 'rule', 'props', 'skills'),
+    ...flag('retired'),
+  }),
+  bookTitles: codec('bookTitles', {
+    ...plain('title', 'level', 'use', 'keptIn', 'borrowedFrom', 'backBy', 'notes'),
+    ...json('about', 'skills'),
+    ...flag('keptHigh', 'retired'),
+  }),
+  units: codec('units', plain('title', 'style', 'start', 'dayCount')),
   placements: PLACEMENTS,
-  ticks: codec('ticks', { placementId: 'plain', day: 'plain', supplyId: 'plain', by: 'plain', at: 'plain' }),
-  shares: codec('shares', {
-    unitId: 'plain',
-    label: 'plain',
-    fromDay: 'plain',
-    toDay: 'plain',
-    lastDate: 'plain',
-    revokedAt: 'plain',
-  }),
+  ticks: codec('ticks', plain('placementId', 'day', 'supplyId', 'by', 'at')),
+  shares: codec('shares', plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt')),
 };
 
 /** A codec without the type of its entities, for code that goes over all kinds. */

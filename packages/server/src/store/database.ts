@@ -13,6 +13,7 @@ export const STORAGE_SETTINGS = {
   synchronous: 2, // FULL: a commit is on the disk before it is answered
   foreign_keys: 1,
   busy_timeout: 5000,
+  secure_delete: 1, // what is deleted is overwritten: a forgotten name does not stay in free pages
 } as const;
 
 /** An open data folder: its database, and what lets go of it. */

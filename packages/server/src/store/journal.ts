@@ -1,5 +1,15 @@
 import { createHash } from 'node:crypto';
-import type { Actor, Answer, Change, Gesture, HistoryEntry, KeptGesture, Touch } from '@kobby/core';
+import {
+  refKey,
+  withoutWords,
+  type Actor,
+  type Answer,
+  type Change,
+  type Gesture,
+  type HistoryEntry,
+  type KeptGesture,
+  type Touch,
+} from '@kobby/core';
 import type { Knex } from 'knex';
 
 /** A gesture as it goes into the journal. */
@@ -67,8 +77,16 @@ export async function earlierAnswer(
   };
 }
 
-/** The gestures kept after a number, oldest first; null when there are more than `most`. */
+// Up to this number gestures cannot be played again: they name somebody who was forgotten, or are in older shapes.
+const REPLAY_FLOOR = 'replay-floor';
+
+/**
+ * The gestures kept after a number, oldest first; null when there are more than `most`, or when one of them cannot
+ * be played again.
+ */
 export async function keptSince(db: Knex, seq: number, most: number): Promise<readonly KeptGesture[] | null> {
+  const floor = (await db('marks').where({ name: REPLAY_FLOOR }).first()) as { seq: number } | undefined;
+  if (seq < (floor?.seq ?? 0)) return null;
   const rows = (await db('journal')
     .where('seq', '>', seq)
     .orderBy('seq')
@@ -97,6 +115,39 @@ export async function historyOf(db: Knex, actor: Actor, most: number): Promise<r
       undoes: gesture.undoes ?? null,
     };
   });
+}
+
+/**
+ * Takes somebody who was forgotten out of the journal: gestures that touched one of `refs` keep only their id and
+ * their versions, and `words` go from the texts of all others. Nothing up to now is played again.
+ */
+export async function redact(
+  trx: Knex.Transaction,
+  refs: ReadonlySet<string>,
+  words: readonly string[],
+): Promise<void> {
+  const rows = (await trx('journal').select('*')) as JournalRow[];
+  for (const row of rows) {
+    const touched = JSON.parse(row.touched) as Touch[];
+    const gesture = JSON.parse(row.gesture) as Gesture;
+    const clean = touched.some((touch) => refs.has(refKey(touch)))
+      ? { gesture: { ...gesture, changes: [] }, inverse: null, label: 'about a child' }
+      : {
+          gesture: withoutWords(gesture, words),
+          inverse: row.inverse ? withoutWords(JSON.parse(row.inverse) as Change, words) : null,
+          label: withoutWords(row.label, words),
+        };
+    await trx('journal')
+      .where({ seq: row.seq })
+      .update({
+        gesture: JSON.stringify(clean.gesture),
+        inverse: clean.inverse ? JSON.stringify(clean.inverse) : null,
+        label: clean.label,
+      });
+  }
+  await trx('marks')
+    .where({ name: REPLAY_FLOOR })
+    .update({ seq: await newestSeq(trx) });
 }
 
 /** A hash of a value that does not depend on the order of its fields. */

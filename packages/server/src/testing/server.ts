@@ -57,7 +57,7 @@ export class Caller {
         ...(body === undefined ? {} : { 'content-type': 'application/json' }),
         ...headers,
       },
-      body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
+      body: body === undefined ? null : isRaw(body) ? body : JSON.stringify(body),
     });
     for (const line of response.headers.getSetCookie()) {
       const [, name, value] = /^([^=]+)=([^;]*)/.exec(line)!;
@@ -76,6 +76,10 @@ export class Caller {
     return this.ask('POST', '/api/session', { passPhrase });
   }
 }
+
+// Text and the content of files go as they are, everything else as JSON.
+const isRaw = (body: unknown): body is string | Uint8Array<ArrayBuffer> =>
+  typeof body === 'string' || body instanceof Uint8Array;
 
 let counter = 0;
 

@@ -1,45 +1,67 @@
 <script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
 import type { ActResult } from '../state/sync.ts';
-import type { FieldProblem } from '@kobby/core';
-import { computed, ref } from 'vue';
-import { messagesBeside } from '../state/api.ts';
+import { provideForm } from './fields/index.ts';
 import PlankSheet from './PlankSheet.vue';
 
 /**
- * A sheet with fields and one thing to do with them. What is wrong is handed to the fields named in `fields`;
- * anything else is said below them, and what was typed stays.
+ * A sheet with fields. Something new is kept by its main button; what is there already is kept as each field is
+ * left. What is wrong stands beside its field, the rest below, and what was typed stays.
  */
 const props = defineProps<{
   title: string;
-  hint?: string;
-  fields: readonly string[];
-  /** What the main button says. */
-  action: string;
+  hint?: string | undefined;
+  /** What is edited is in the book already. */
+  live?: boolean;
   submit: () => ActResult;
+  width?: number;
 }>();
 const emit = defineEmits<{ close: [] }>();
 
-const errors = ref<readonly FieldProblem[]>([]);
-const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
+const form = provideForm(() => {
+  if (props.live) send();
+});
+const warned = ref(false);
+const body = ref<HTMLFormElement | null>(null);
+const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : close()) });
 
-function send(): void {
-  const result = props.submit();
-  errors.value = result.done ? [] : result.errors;
-  if (result.done) emit('close');
+function send(): boolean {
+  const done = form.took(props.submit());
+  if (done) warned.value = false;
+  return done;
+}
+async function keep(): Promise<void> {
+  if (send()) return emit('close');
+  await nextTick();
+  body.value?.querySelector<HTMLElement>('.v-input--error :is(input, textarea)')?.focus();
+}
+// What could not be kept is told before it goes.
+function close(): void {
+  if (props.live && !warned.value && !send()) warned.value = true;
+  else emit('close');
 }
 </script>
 
 <template>
-  <PlankSheet v-model="isOpen" :title="title" :hint="hint">
-    <form id="sheet-form" class="sheet-form" novalidate @submit.prevent="send">
-      <slot :errors="errors" />
-      <p v-for="message in messagesBeside(errors, fields)" :key="message" class="wrong" role="alert">
-        {{ message }}
-      </p>
+  <PlankSheet v-model="isOpen" :title="title" :hint="hint" :width="width">
+    <form
+      id="sheet-form"
+      ref="body"
+      class="sheet-form"
+      novalidate
+      @submit.prevent="keep"
+      @change="form.settle()"
+    >
+      <slot />
     </form>
+    <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
+    <p v-if="warned" class="wrong" role="alert">
+      Not kept yet: see the fields marked above. Close again to leave them as they were.
+    </p>
     <template #foot>
-      <v-btn class="is-main" type="submit" form="sheet-form">{{ action }}</v-btn>
-      <v-btn class="is-quiet" @click="emit('close')">Not now</v-btn>
+      <v-btn class="is-main" type="submit" form="sheet-form">{{ live ? 'Done' : 'Keep' }}</v-btn>
+      <v-btn v-if="!live" class="is-quiet" @click="emit('close')">Not now</v-btn>
+      <slot name="acts" />
     </template>
   </PlankSheet>
 </template>
@@ -49,9 +71,6 @@ function send(): void {
   display: flex;
   flex-direction: column;
   gap: 14px;
-}
-.wrong {
-  color: var(--stop);
-  font-weight: 600;
+  padding-top: 6px;
 }
 </style>

@@ -10,6 +10,7 @@ import {
 import { computed, ref } from 'vue';
 import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
+import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
 import WhereFields from './WhereFields.vue';
@@ -36,13 +37,13 @@ const title = computed(() =>
     : `What happens on Day ${'day' in props.target ? props.target.day : ''}?`,
 );
 const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
+// Suggested is what suits the place; words bring the best match first.
+const found = useLibrary(() => ({ words: wanted.value ?? '', kinds: ['activities'] }));
 const choices = computed(() => {
-  const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean);
-  const matches = ({ activity: { content } }: Suggestion): boolean =>
-    words.every((word) =>
-      `${content.title} ${content.summary} ${content.skills.join(' ')}`.toLowerCase().includes(word),
-    );
-  return reading.value.suggestions(corner.value).filter(matches);
+  const suggestions = reading.value.suggestions(corner.value);
+  if (!wanted.value?.trim()) return suggestions;
+  const byId = new Map(suggestions.map((one) => [one.activity.id as string, one]));
+  return found.value.flatMap(({ entity }) => byId.get(entity.id) ?? []);
 });
 
 // Proposed is what is still free.
@@ -58,11 +59,21 @@ function startingPoint(): WhereInput {
   return { kind: 'corner', cornerId, ...span };
 }
 
+// A pattern asks for its words first; they may stay open, and are pointed out then.
+const filling = ref<Suggestion | null>(null);
+const slots = ref<Record<string, string>>({});
+function pick(choice: Suggestion): void {
+  if (choice.activity.content.slots.length === 0) return place(choice);
+  slots.value = {};
+  filling.value = choice;
+}
+
 function place({ activity }: Suggestion): void {
   const { id: unitId } = reading.value.frame.unit;
   const id = `put-${newId()}`;
+  const given = Object.fromEntries(Object.entries(slots.value).filter(([, words]) => words?.trim()));
   const result = store.perform([
-    { type: 'unit/place', id, unitId, activityId: activity.id, where: where.value },
+    { type: 'unit/place', id, unitId, activityId: activity.id, where: where.value, slots: given },
   ]);
   errors.value = result.done ? [] : result.errors;
   if (result.done) emit('close');
@@ -80,10 +91,32 @@ function place({ activity }: Suggestion): void {
     >
       {{ message }}
     </p>
-    <v-text-field v-model="wanted" class="find" label="Look for a word" name="wanted" clearable />
-    <ul class="choices" data-test="choices">
+    <form v-if="filling" class="slots" novalidate @submit.prevent="place(filling)">
+      <b>{{ filling.activity.content.title }}</b>
+      <v-text-field
+        v-for="slot in filling.activity.content.slots"
+        :key="slot.id"
+        v-model="slots[slot.id]"
+        :label="slot.asks"
+        :name="`slot-${slot.id}`"
+        autocomplete="off"
+      />
+      <span class="acts">
+        <v-btn class="is-main" type="submit">Place it</v-btn>
+        <v-btn class="is-quiet" @click="filling = null">Another one</v-btn>
+      </span>
+    </form>
+    <v-text-field
+      v-if="!filling"
+      v-model="wanted"
+      class="find"
+      label="Look for a word"
+      name="wanted"
+      clearable
+    />
+    <ul v-if="!filling" class="choices" data-test="choices">
       <li v-for="choice in choices" :key="choice.activity.id">
-        <button type="button" @click="place(choice)">
+        <button type="button" @click="pick(choice)">
           <b>{{ choice.activity.content.title }}</b>
           <span class="soft">{{ choice.activity.content.summary }}</span>
           <small class="figures">
@@ -97,7 +130,7 @@ function place({ activity }: Suggestion): void {
         </button>
       </li>
     </ul>
-    <p v-if="choices.length === 0" class="soft">
+    <p v-if="choices.length === 0 && !filling" class="soft">
       {{ wanted ? 'Nothing in the library has these words.' : 'The library has nothing for this place yet.' }}
     </p>
   </PlankSheet>
@@ -106,6 +139,15 @@ function place({ activity }: Suggestion): void {
 <style scoped>
 .find {
   margin: 14px 0 10px;
+}
+.slots {
+  display: grid;
+  gap: 12px;
+  margin-top: 14px;
+}
+.acts {
+  display: flex;
+  gap: 10px;
 }
 .choices {
   display: flex;

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { mdiTrayArrowUp } from '@mdi/js';
 import {
-  formatQuantity,
-  quantity,
+  materialText,
   sessionsOf,
   whoDoesWhat,
   type Child,
@@ -41,12 +40,9 @@ const namesOf = (children: readonly Child[]): string => children.map((child) => 
 const things = computed(() =>
   props.placement.content.materials.map((line) => {
     const supply = store.book.supplies[line.supplyId];
-    const each =
-      line.for.kind === 'all' ? 'for all' : line.for.kind === 'child' ? 'a child' : `for ${line.for.size}`;
     return {
       name: supply?.name ?? '',
-      amount: formatQuantity(quantity(line.amount, supply?.unit ?? 'piece')),
-      each,
+      text: supply ? materialText(line, supply, reading.value.frame.home.units) : '',
     };
   }),
 );
@@ -90,14 +86,14 @@ function takeOut(): void {
     <TapeLabel class="label">Things</TapeLabel>
     <ul class="things figures">
       <li v-for="thing in things" :key="thing.name">
-        <b>{{ thing.amount }}</b> {{ thing.name }}, {{ thing.each }}
+        {{ thing.name }}: <b>{{ thing.text }}</b>
       </li>
       <li v-if="things.length === 0" class="soft">It needs nothing.</li>
     </ul>
     <template v-if="placement.content.steps.length">
       <TapeLabel class="label">How</TapeLabel>
       <ol>
-        <li v-for="step in placement.content.steps" :key="step">{{ step }}</li>
+        <li v-for="(step, i) in placement.content.steps" :key="i">{{ step.text }}</li>
       </ol>
     </template>
     <template #foot>

@@ -2,7 +2,7 @@
 import { mdiClose } from '@mdi/js';
 
 /** A sheet of paper on a plank, laid over the page: for picking and for looking closer. */
-defineProps<{ title: string; hint?: string | undefined; width?: number }>();
+defineProps<{ title: string; hint?: string | undefined; width?: number | undefined }>();
 const open = defineModel<boolean>({ required: true });
 </script>
 

@@ -1,4 +1,11 @@
-import { problem, problemSchema, type FieldProblem, type Problem } from '@kobby/core';
+import {
+  keptFileSchema,
+  problem,
+  problemSchema,
+  type FieldProblem,
+  type KeptFile,
+  type Problem,
+} from '@kobby/core';
 import type { z } from 'zod';
 
 /** What the server said: what was asked for, a problem, or nothing because it could not be reached. */
@@ -14,11 +21,25 @@ export async function ask<S extends z.ZodType>(
   schema: S,
   body?: unknown,
 ): Promise<Said<z.output<S>>> {
-  const response = await fetch(path, {
-    method,
-    headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-    body: body === undefined ? null : JSON.stringify(body),
-  }).catch(() => null);
+  const request =
+    body === undefined
+      ? { method }
+      : { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) };
+  return heard(await fetch(path, request).catch(() => null), schema);
+}
+
+/** Sends the content of a file; what comes back names it by its checksum. */
+export async function sendFile(file: File): Promise<Said<KeptFile>> {
+  const request = {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
+  };
+  const path = `/api/files?name=${encodeURIComponent(file.name)}`;
+  return heard(await fetch(path, request).catch(() => null), keptFileSchema);
+}
+
+async function heard<S extends z.ZodType>(response: Response | null, schema: S): Promise<Said<z.output<S>>> {
   const json: unknown = await response?.json().catch(() => null);
   if (!response || json === null) return { kind: 'unreachable' };
   if (response.ok) return { kind: 'ok', data: schema.parse(json) };
@@ -43,6 +64,10 @@ export const messagesBeside = (errors: readonly FieldProblem[], fields: readonly
 /** A new id of 128 random bits. */
 export const newId = (): string =>
   [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+
+/** A copy of something frozen, to be edited; nothing of nothing. */
+export const copyOf = <T>(value: T | undefined): T | undefined =>
+  value === undefined ? undefined : (JSON.parse(JSON.stringify(value)) as T);
 
 /** The instant by this machine's clock: stamps only, dates come from the home's clock. */
 export const instantNow = (): string => new Date().toISOString();

@@ -1,6 +1,7 @@
 import {
   advance,
   answersSchema,
+  dayProblems,
   describeGesture,
   EMPTY_HISTORY,
   fieldProblems,
@@ -84,6 +85,9 @@ export class BookSync {
     if (undoing) input.undoes = undoing.entry.id;
     const parsed = gestureSchema.safeParse(input);
     if (!parsed.success) return { done: false, errors: fieldProblems(parsed.error) };
+    const today = dayProblems(parsed.data, this.today.value!);
+    if (today.length > 0)
+      return { done: false, errors: today.map(({ path, message }) => ({ path: [...path], message })) };
     const before = this.replica.value.shown;
     const me = this.me.value!;
     // An undo stands on the versions that the person's own gesture left, anything else on what she sees.

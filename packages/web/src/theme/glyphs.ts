@@ -35,3 +35,8 @@ export const CORNER_GLYPHS: Readonly<Record<CornerKind, string>> = {
   outdoors: mdiFlowerOutline,
   other: mdiShapeOutline,
 };
+
+/** The kinds of learning centre as people call them. */
+export const CORNER_KIND_NAMES: Readonly<Record<string, string>> = Object.fromEntries(
+  Object.keys(CORNER_GLYPHS).map((kind) => [kind, kind.replaceAll('-', ' ')]),
+);

@@ -36,6 +36,9 @@ export const vuetify = createVuetify({
   defaults: {
     VBtn: { ripple: false, variant: 'flat', height: 40 },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
+    VTextarea: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
+    VAutocomplete: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
+    VCombobox: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VSelect: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
   },
 });

@@ -10,13 +10,16 @@ import {
   aMaterial,
   anActivity,
   aSupply,
+  aVersion,
   inCorner,
   onDay,
+  TEST_HOME,
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
 import type { ChangeInput } from '../../changes/index.ts';
-import { explainLine, read } from '../index.ts';
+import { materialSchema, type Material } from '../../library/index.ts';
+import { explainLine, materialText, read } from '../index.ts';
 import { peakOf } from './peak.ts';
 import type { Use } from './uses.ts';
 
@@ -63,8 +66,8 @@ describe('consumables', () => {
     ['for each child', {}, 3],
     ['for each pair begun', { for: { kind: 'group-of', size: 2 } }, 2],
     ['for all together', { for: { kind: 'all' } }, 1],
-    ['with one spare for every eight begun', { spare: 'one-in-eight' }, 4],
-    ['with a spare for the one there is for all', { for: { kind: 'all' }, spare: 'one-in-eight' }, 2],
+    ['with one spare for every eight begun', { spare: 'for-breakage' }, 4],
+    ['with a spare for the one there is for all', { for: { kind: 'all' }, spare: 'for-breakage' }, 2],
   ])('%s', (_, rest, shares) => {
     const book = withMaterial(
       anActivity('print', { mode: 'whole-group', materials: [aMaterial('sticks', 5, rest)] }),
@@ -76,7 +79,7 @@ describe('consumables', () => {
   test('only children with a version at their age are counted', () => {
     const book = withMaterial(
       anActivity('lace', {
-        versions: [{ fromMonths: 36, untilMonths: 60, does: 'laces', say: '' }],
+        versions: [aVersion(36, 60)],
         materials: [aMaterial('sticks', 1)],
       }),
       onDay('p', 'lace', 1),
@@ -213,10 +216,10 @@ test('the peak is that of an oracle that looks at every minute of every day', ()
 describe('an amount explains itself', () => {
   test('by activity, with days that are alike told together', () => {
     const book = withMaterial(
-      anActivity('trails', { materials: [aMaterial('sticks', 2, { spare: 'one-in-eight' })] }),
+      anActivity('trails', { materials: [aMaterial('sticks', 2, { spare: 'for-breakage' })] }),
       inCorner('p', 'trails', 'b', 1, 3),
     );
-    expect(explainLine(needOf(book, 'sticks')!)).toEqual([
+    expect(explainLine(needOf(book, 'sticks')!, 'metric')).toEqual([
       'trails, Day 1 and 3: 3 children × 2 + 1 spare × 2 days → 16',
       'trails, Day 2: 2 children × 2 + 1 spare → 6',
       'Together 22; on hand 0, 22 missing.',
@@ -228,7 +231,7 @@ describe('an amount explains itself', () => {
       anActivity('sort', { materials: [aMaterial('trays', 1)] }),
       inCorner('p', 'sort', 'a', 1, 2),
     );
-    expect(explainLine(needOf(book, 'trays')!)).toEqual([
+    expect(explainLine(needOf(book, 'trays')!, 'metric')).toEqual([
       'sort, Day 1: 2 children at once × 1 → 2',
       'Most at once: 2 on Day 1; on hand 0, 2 missing.',
     ]);
@@ -248,4 +251,107 @@ describe('an amount explains itself', () => {
       expect(line.uses.reduce((sum, one) => sum + one.amount, 0)).toBeCloseTo(line.need.amount);
     }
   });
+});
+
+describe('a standing kit', () => {
+  const scoops = anActivity('scoop', { materials: [aMaterial('trays', 1)] });
+  const withKit = (kit: number) =>
+    withMaterial(
+      aCorner('b', { standingKit: [{ supplyId: 'trays', amount: kit }] }),
+      scoops,
+      inCorner('p', 'scoop', 'b', 1, 3),
+    );
+
+  test('serves its corner first, and only what goes beyond it is asked of the cupboard', () => {
+    expect(amount(withKit(2), 'trays')).toBe(1);
+    expect(needOf(withKit(3), 'trays')).toBeUndefined();
+    expect(explainLine(needOf(withKit(2), 'trays')!, 'metric')).toContain('2 stand in that corner already');
+  });
+
+  test('serves two set-ups of its corner together, and no other corner', () => {
+    const two = after(withKit(4), inCorner('q', 'scoop', 'b', 1, 3));
+    expect(amount(two, 'trays')).toBe(2);
+    expect(amount(after(withKit(3), inCorner('q', 'scoop', 'a', 1, 3)), 'trays')).toBe(2);
+  });
+});
+
+describe('lines that are counted in other ways', () => {
+  const one = (rest: Partial<ReturnType<typeof aMaterial>>, ...changes: readonly ChangeInput[]) =>
+    withMaterial(
+      ...changes,
+      anActivity('build', {
+        versions: [aVersion(0, 48), aVersion(48)],
+        materials: [aMaterial('sticks', 2, rest)],
+      }),
+      inCorner('p', 'build', 'b', 1, 2),
+    );
+  const works: ChangeInput = {
+    type: 'house/put-person',
+    person: { id: 'sol', name: 'Sol', role: 'assistant', work: { '1': ['morning'], '2': ['morning'] } },
+  };
+
+  test('for each adult at work, and for one where nobody entered any work', () => {
+    expect(amount(one({ for: { kind: 'adult' } }), 'sticks')).toBe(4);
+    const mara: ChangeInput = {
+      type: 'house/put-person',
+      person: { id: 'mara', name: 'Mara', role: 'provider', work: { '1': ['morning'] } },
+    };
+    const book = one({ for: { kind: 'adult' } }, works, mara);
+    expect(amount(book, 'sticks')).toBe(2 * (2 + 1));
+    expect(explainLine(needOf(book, 'sticks')!, 'metric')[0]).toContain('2 adults × 2');
+  });
+
+  test('each time it is run, also when the line says once', () => {
+    expect(amount(one({ for: { kind: 'run' }, every: 'span' }), 'sticks')).toBe(4);
+  });
+
+  test('only for the children of some versions', () => {
+    // Bo and Eli are four by then, and Bo is away on Day 2.
+    expect(amount(one({ versionIds: ['from-48' as never] }), 'sticks')).toBe(2 * (2 + 1));
+  });
+
+  test("by the letters of the children's names, the longest first where places are few", () => {
+    const letters = one({ times: 'letters-of-name', every: 'span' });
+    expect(amount(letters, 'sticks')).toBe(2 * (3 + 2 + 3));
+    expect(explainLine(needOf(letters, 'sticks')!, 'metric')[0]).toContain(
+      '8 letters in the names of 3 children',
+    );
+    const few = withMaterial(
+      anActivity('tiles', { materials: [aMaterial('trays', 1, { times: 'letters-of-name' })] }),
+      inCorner('p', 'tiles', 'a', 1, 1),
+    );
+    expect(amount(few, 'trays')).toBe(3 + 3);
+  });
+
+  test('not at all while the unit does not say its number', () => {
+    expect(needOf(one({ times: 'featured-number' }), 'sticks')).toBeUndefined();
+  });
+
+  test('with spares by the value of the home', () => {
+    const often = one(
+      { spare: 'for-breakage', every: 'span' },
+      { type: 'house/put-home', home: { ...TEST_HOME, values: { piecesPerSpare: 1 } } },
+    );
+    expect(amount(often, 'sticks')).toBe(2 * (3 + 3));
+  });
+
+  test('shown in the units of the home', () => {
+    const book = withMaterial(
+      anActivity('wash', { materials: [aMaterial('paint', 240)] }),
+      inCorner('p', 'wash', 'b', 1, 1),
+    );
+    expect(explainLine(needOf(book, 'paint')!, 'us')[0]).toContain('3 children × 1 cup → 3 cups');
+  });
+});
+
+test.each<[string, Partial<Material>]>([
+  ['2 a child', {}],
+  ['2 for 4, with spares', { for: { kind: 'group-of', size: 4 }, spare: 'for-breakage' }],
+  ['2 an adult', { for: { kind: 'adult' } }],
+  ['2 for all', { for: { kind: 'all' } }],
+  ['2 each time', { for: { kind: 'run' } }],
+  ["2 a child, times the letters of each child's name", { times: 'letters-of-name' }],
+])('a line reads %s', (text, rest) => {
+  const line = materialSchema.parse({ ...aMaterial('sticks', 2), ...rest });
+  expect(materialText(line, home.supplies.sticks!, 'metric')).toBe(text);
 });

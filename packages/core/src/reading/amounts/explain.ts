@@ -1,52 +1,87 @@
 import { groupBy } from '../../book/index.ts';
-import { formatQuantity, quantity } from '../../measure/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
+import { CONTENT_COUNTS, type AmountFor, type Material } from '../../library/index.ts';
+import { formatQuantity, quantity, type Quantity, type UnitSystem } from '../../measure/index.ts';
 import { formatDays } from '../finding.ts';
 import type { SupplyLine } from './supply-list.ts';
 import type { Use } from './uses.ts';
 
 /**
  * How an amount came about, a sentence for each activity that has a part in it and one for the sum:
- * `Straw trails, Day 4: 6 children × 2 + 1 spare → 14`.
+ * `Straw trails, Day 4: 6 children × 2 + 1 spare → 14`. Amounts are shown in the system given.
  */
-export function explainLine(line: SupplyLine): readonly string[] {
+export function explainLine(line: SupplyLine, system: UnitSystem): readonly string[] {
+  const shown = (q: Quantity): string => formatQuantity(q, system);
   const byPlacement = groupBy(line.uses, (use) => use.placement.id);
-  const parts = [...byPlacement.values()].flatMap((uses) => explainPlacement(uses, line.peak !== null));
-  return [...parts, sentenceOfSum(line)];
+  const parts = [...byPlacement.values()].flatMap((uses) =>
+    explainPlacement(uses, line.peak !== null, shown),
+  );
+  return [...parts, ...standingSentences(line, shown), sentenceOfSum(line, shown)];
 }
 
+/** One line of what an activity needs, in words: `240 mL a child`, `2 for 4, with spares`. */
+export function materialText(line: Material, supply: Supply, system: UnitSystem): string {
+  const { for: who, times, spare } = line;
+  const shares: Readonly<Record<AmountFor['kind'], string>> = {
+    child: 'a child',
+    'group-of': `for ${who.kind === 'group-of' ? who.size : ''}`,
+    adult: 'an adult',
+    all: 'for all',
+    run: 'each time',
+  };
+  const counted = times === 'once' ? '' : `, ${CONTENT_COUNTS[times]}`;
+  const amount = formatQuantity(quantity(line.amount, supply.unit), system);
+  return `${amount} ${shares[who.kind]}${counted}${spare === 'none' ? '' : ', with spares'}`;
+}
+
+type Shown = (q: Quantity) => string;
+
 // Days with the same sum are told together.
-function explainPlacement(uses: readonly Use[], atPeak: boolean): string[] {
+function explainPlacement(uses: readonly Use[], atPeak: boolean, shown: Shown): string[] {
   const alike = groupBy(uses, (use) => `${use.line.amount}|${use.heads}|${use.shares}|${use.spares}`);
   return [...alike.values()].map((same) => {
     const use = same[0]!;
     const days = formatDays(same.map(({ day }) => day.number));
     const times = same.length > 1 && !atPeak ? ` × ${same.length} days` : '';
     const total = quantity(use.amount * same.length, use.supply.unit);
-    return `${use.placement.content.title}, ${when(use, days, atPeak)}: ${sharesText(use)}${times} → ${formatQuantity(total)}`;
+    return `${use.placement.content.title}, ${when(use, days, atPeak)}: ${sharesText(use, shown)}${times} → ${shown(total)}`;
   });
 }
 
 function when(use: Use, days: string, atPeak: boolean): string {
-  if (atPeak || use.line.every === 'day' || use.placement.where.kind === 'day') return days;
+  if (atPeak || use.line.every === 'day' || use.line.for.kind === 'run' || use.placement.where.kind === 'day')
+    return days;
   const { fromDay, toDay } = use.placement.where;
   return fromDay === toDay ? days : `Day ${fromDay} to ${toDay}, once`;
 }
 
-function sharesText(use: Use): string {
-  const each = formatQuantity(quantity(use.line.amount, use.supply.unit));
+function sharesText(use: Use, shown: Shown): string {
+  const each = shown(quantity(use.line.amount, use.supply.unit));
   const spares = use.spares > 0 ? ` + ${use.spares} spare` : '';
   const limit = use.limitedTo === null ? '' : ' at once';
   const children = `${use.heads} ${use.heads === 1 ? 'child' : 'children'}${limit}`;
-  if (use.line.for.kind === 'all') return `${each} for all${spares}`;
-  if (use.line.for.kind === 'child') return `${children} × ${each}${spares}`;
-  const groups = `${use.shares} ${use.shares === 1 ? 'group' : 'groups'} of up to ${use.line.for.size}`;
+  const { for: who, times } = use.line;
+  if (times === 'letters-of-name')
+    return `${use.shares} letters in the names of ${children} × ${each}${spares}`;
+  if (who.kind === 'all') return `${each} for all${spares}`;
+  if (who.kind === 'run') return `${each} each time${spares}`;
+  if (who.kind === 'adult')
+    return `${use.adults} ${use.adults === 1 ? 'adult' : 'adults'} × ${each}${spares}`;
+  if (who.kind === 'child') return `${children} × ${each}${spares}`;
+  const groups = `${use.shares} ${use.shares === 1 ? 'group' : 'groups'} of up to ${who.size}`;
   return `${children} in ${groups} × ${each}${spares}`;
 }
 
-function sentenceOfSum({ need, have, buy, peak }: SupplyLine): string {
-  const sum = peak
-    ? `Most at once: ${formatQuantity(need)} on Day ${peak.day.number}`
-    : `Together ${formatQuantity(need)}`;
-  const missing = buy.amount > 0 ? `${formatQuantity(buy)} missing` : 'enough';
-  return `${sum}; on hand ${formatQuantity(have)}, ${missing}.`;
+// Each kit is told once, whatever stands in that corner.
+function standingSentences({ uses }: SupplyLine, shown: Shown): string[] {
+  const texts = uses
+    .filter((use) => use.standing > 0)
+    .map((use) => `${shown(quantity(use.standing, use.supply.unit))} stand in that corner already`);
+  return [...new Set(texts)];
+}
+
+function sentenceOfSum({ need, have, buy, peak }: SupplyLine, shown: Shown): string {
+  const sum = peak ? `Most at once: ${shown(need)} on Day ${peak.day.number}` : `Together ${shown(need)}`;
+  const missing = buy.amount > 0 ? `${shown(buy)} missing` : 'enough';
+  return `${sum}; on hand ${shown(have)}, ${missing}.`;
 }

@@ -33,4 +33,13 @@ function peakOfDay(uses: readonly Use[]): Peak {
     .reduce((best, peak) => (peak.amount > best.amount ? peak : best));
 }
 
-const sum = (uses: readonly Use[]): number => uses.reduce((total, use) => total + use.amount, 0);
+// What stands in a corner for good serves that corner first; only what goes beyond it comes from the cupboard.
+function sum(uses: readonly Use[]): number {
+  const total = (some: readonly Use[]): number => some.reduce((all, use) => all + use.amount, 0);
+  const withKit = groupBy(
+    uses.filter((use) => use.standing > 0),
+    ({ placement: { where } }) => (where.kind === 'corner' ? where.cornerId : null),
+  );
+  const beyond = [...withKit.values()].map((inPlace) => Math.max(0, total(inPlace) - inPlace[0]!.standing));
+  return total(uses.filter((use) => !(use.standing > 0))) + beyond.reduce((all, one) => all + one, 0);
+}

@@ -42,9 +42,13 @@ export const supplyList = memoised(
     const uses = placements
       .flatMap((placement) => usesOf(placement, frame, supplies, corners))
       .filter((use) => use.day.date >= today);
-    return [...groupBy(uses, (use) => use.supply.id).values()]
-      .map((ofSupply) => lineOf(ofSupply, stockMoves))
-      .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1));
+    return (
+      [...groupBy(uses, (use) => use.supply.id).values()]
+        .map((ofSupply) => lineOf(ofSupply, stockMoves))
+        // What a corner's own kit covers is not asked of the cupboard.
+        .filter((line) => line.need.amount > 0)
+        .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1))
+    );
   },
 );
 

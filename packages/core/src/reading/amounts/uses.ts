@@ -1,14 +1,11 @@
 import type { Table } from '../../book/index.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
-import type { Corner } from '../../house/index.ts';
+import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { memoised } from '../memo.ts';
-import { reachOf, sessionsOf, type Frame, type Session } from '../plan/plan.ts';
-
-/** One spare for every so many pieces begun, where a line asks for spares. A starting value of Kobby's. */
-export const PIECES_PER_SPARE = 8;
+import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 
 /** What one line of a placement's materials takes on one day. */
 export interface Use {
@@ -20,11 +17,15 @@ export interface Use {
   readonly span: ClockSpan;
   /** Children that were counted. */
   readonly heads: number;
-  /** How often the line's amount is needed: for each child, for each group, or once. */
+  /** Adults that were counted; for lines that are for each adult. */
+  readonly adults: number;
+  /** How often the line's amount is needed: for each child, group, adult or letter, or once. */
   readonly shares: number;
   readonly spares: number;
   /** Fewer children than are there were counted, because no more fit at once. */
   readonly limitedTo: number | null;
+  /** How much of it stands in the corner for good, in the supply's unit; 0 where there is none. */
+  readonly standing: number;
   /** In the supply's unit: shares and spares times the line's amount. */
   readonly amount: number;
 }
@@ -33,66 +34,103 @@ export interface Use {
  * What a placement takes on each of its days, for the children who are there and find a version at their age.
  * Consumables needed every day are counted day by day, those needed once for the span for every child who
  * comes on any of its days. Reusables are counted for those who use them at the same time: no more than the
- * activity takes at once or the corner has places. Lines whose supply is gone are left out.
+ * activity takes at once or the corner has places. Lines whose supply is gone, and lines that wait for something
+ * that the unit does not say yet, are left out.
  */
 export const usesOf = memoised(
   (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] => {
-    const atOnce = limitOf(placement, corners);
+    const corner = placement.where.kind === 'corner' ? corners[placement.where.cornerId] : undefined;
     return placement.content.materials.flatMap((line) => {
       const supply = supplies[line.supplyId];
-      return supply ? usesOfLine(placement, line, supply, frame, atOnce) : [];
+      return supply ? usesOfLine({ placement, line, supply, frame, corner }) : [];
     });
   },
 );
 
-function usesOfLine(
-  placement: Placement,
-  line: Material,
-  supply: Supply,
-  frame: Frame,
-  atOnce: number,
-): readonly Use[] {
+interface LineInPlace {
+  readonly placement: Placement;
+  readonly line: Material;
+  readonly supply: Supply;
+  readonly frame: Frame;
+  readonly corner: Corner | undefined;
+}
+
+function usesOfLine(at: LineInPlace): readonly Use[] {
+  const { placement, line, supply, frame, corner } = at;
   const sessions = sessionsOf(placement, frame);
-  const make = ({ day, span }: Session, heads: number, limitedTo: number | null): Use[] => {
-    const shares = sharesFor(line, heads);
-    if (shares === 0) return [];
-    const spares = line.spare === 'none' ? 0 : Math.ceil(shares / PIECES_PER_SPARE);
-    return [
-      {
-        supply,
-        line,
-        placement,
-        day,
-        span,
-        heads,
-        shares,
-        spares,
-        limitedTo,
-        amount: (shares + spares) * line.amount,
-      },
-    ];
-  };
+  const childrenAt = (session: Session): readonly Child[] => childrenWith(line, session.seats);
   if (supply.use === 'reusable') {
+    const atOnce = Math.min(corner?.places ?? Infinity, placement.content.atOnce ?? Infinity);
     return sessions.flatMap((session) => {
-      const heads = headsAt(session);
-      return make(session, Math.min(heads, atOnce), heads > atOnce ? atOnce : null);
+      const children = childrenAt(session);
+      return makeUse(
+        at,
+        session,
+        mostDemanding(line, children, atOnce),
+        children.length > atOnce ? atOnce : null,
+      );
     });
   }
-  if (line.every === 'day') return sessions.flatMap((session) => make(session, headsAt(session), null));
-  const first = sessions[0];
-  return first ? make(first, reachOf(placement, frame).size, null) : [];
+  if (line.every === 'day' || line.for.kind === 'run')
+    return sessions.flatMap((session) => makeUse(at, session, childrenAt(session), null));
+  const [first] = sessions;
+  return first ? makeUse(at, first, [...new Set(sessions.flatMap(childrenAt))], null) : [];
 }
 
-const headsAt = ({ seats }: Session): number => seats.filter((seat) => seat.version !== null).length;
+// The children who need a line: those whose version it is for.
+const childrenWith = (line: Material, seats: readonly Seat[]): readonly Child[] =>
+  seats
+    .filter(
+      ({ version }) => version && (line.versionIds.length === 0 || line.versionIds.includes(version.id)),
+    )
+    .map(({ child }) => child);
 
-function sharesFor(line: Material, heads: number): number {
-  if (heads === 0) return 0;
-  if (line.for.kind === 'all') return 1;
-  return line.for.kind === 'child' ? heads : Math.ceil(heads / line.for.size);
+// Of more children than fit at once, those who need the most.
+function mostDemanding(line: Material, children: readonly Child[], atOnce: number): readonly Child[] {
+  if (children.length <= atOnce) return children;
+  if (line.times !== 'letters-of-name') return children.slice(0, atOnce);
+  return children.toSorted((a, b) => lettersIn(b.shownAs) - lettersIn(a.shownAs)).slice(0, atOnce);
 }
 
-function limitOf(placement: Placement, corners: Table<Corner>): number {
-  const places =
-    placement.where.kind === 'corner' ? (corners[placement.where.cornerId]?.places ?? Infinity) : Infinity;
-  return Math.min(places, placement.content.atOnce ?? Infinity);
+function makeUse(
+  { placement, line, supply, frame, corner }: LineInPlace,
+  { day, span, adults }: Session,
+  children: readonly Child[],
+  limitedTo: number | null,
+): Use[] {
+  // Somebody is always there, also in a home that entered nobody's work.
+  const adultCount = Math.max(1, adults.length);
+  const shares = sharesFor(line, children, adultCount);
+  if (shares === 0) return [];
+  const spares = line.spare === 'none' ? 0 : Math.ceil(shares / valueIn(frame.home, 'piecesPerSpare'));
+  const kit = corner?.standingKit.find((one) => one.supplyId === supply.id);
+  return [
+    {
+      supply,
+      line,
+      placement,
+      day,
+      span,
+      heads: children.length,
+      adults: adultCount,
+      shares,
+      spares,
+      limitedTo,
+      standing: kit?.amount ?? 0,
+      amount: (shares + spares) * line.amount,
+    },
+  ];
 }
+
+function sharesFor({ for: who, times }: Material, children: readonly Child[], adults: number): number {
+  if (children.length === 0) return 0;
+  if (times === 'letters-of-name') return children.reduce((sum, child) => sum + lettersIn(child.shownAs), 0);
+  // What hangs on the unit's number or words waits until the unit names them.
+  if (times !== 'once') return 0;
+  if (who.kind === 'child') return children.length;
+  if (who.kind === 'adult') return adults;
+  return who.kind === 'group-of' ? Math.ceil(children.length / who.size) : 1;
+}
+
+/** Letters of a name: spaces, dashes and points are not written on tiles. */
+const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;

@@ -12,6 +12,7 @@ import {
   aMaterial,
   anActivity,
   aSupply,
+  aVersion,
   inCorner,
   onDay,
   TEST_UNIT,
@@ -37,7 +38,7 @@ const book = testBook(
     allergies: [{ allergen: 'milk', words: 'PRIVATE WORDS' }],
   }),
   aSupply('yogurt', { unit: 'g', allergens: ['milk'], keptIn: 'Fridge' }),
-  anActivity('paint', { materials: [aMaterial('yogurt', 30)], steps: ['Stir it.'] }),
+  anActivity('paint', { materials: [aMaterial('yogurt', 30)], steps: [{ text: 'Stir it.' }] }),
   inCorner('p', 'paint', 'a', 1, 3),
   onDay('q', 'paint', 4),
   onDay('hidden', 'paint', 5),
@@ -56,7 +57,7 @@ describe('what a link shows', () => {
     expect(view.days[2]?.items[0]).toMatchObject({
       place: 'Table time',
       start: '09:30',
-      versions: [{ children: ['Ada'], does: 'plays paint' }],
+      versions: [{ children: ['Ada'], does: 'plays paint', word: '', sign: '', fact: '' }],
       things: [{ name: 'yogurt', amount: '30 g', keptIn: 'Fridge', ticked: null }],
       cautions: ['Ada: milk in yogurt. Ask before setting this out.'],
     });
@@ -110,8 +111,8 @@ test('no text of anything hidden occurs in any projection', () => {
           anActivity('elsewhere', {
             title: mark,
             summary: mark,
-            steps: [mark],
-            versions: [{ fromMonths: 0, untilMonths: null, does: mark, say: mark }],
+            steps: [{ text: mark }],
+            versions: [aVersion(0, null, { does: mark, say: mark, word: mark, sign: mark, fact: mark })],
           }),
         );
         hidden = hide(hidden, {

@@ -13,6 +13,7 @@ import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
 import { shareIdSchema, type Share } from '../../handover/index.ts';
 import { groupBy } from '../../book/index.ts';
 import { ALLERGENS } from '../../house/index.ts';
+import { activityModeSchema } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
@@ -44,14 +45,21 @@ export const handoverSchema = z.strictObject({
         z.strictObject({
           placementId: placementIdSchema,
           title: z.string(),
-          mode: z.enum(['open-corner', 'whole-group', 'small-group']),
+          mode: activityModeSchema,
           /** Name of the corner or of the block of the day. */
           place: z.string(),
           start: clockTimeSchema.nullable(),
           minutes: minutesSchema.nullable(),
           steps: z.array(z.string()),
           versions: z.array(
-            z.strictObject({ children: z.array(z.string()), does: z.string(), say: z.string() }),
+            z.strictObject({
+              children: z.array(z.string()),
+              does: z.string(),
+              say: z.string(),
+              word: z.string(),
+              sign: z.string(),
+              fact: z.string(),
+            }),
           ),
           things: z.array(
             z.strictObject({
@@ -131,13 +139,16 @@ function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay)
     place: corner?.name ?? block?.name ?? 'any time',
     start: block?.start ?? null,
     minutes: block?.minutes ?? null,
-    steps: [...content.steps],
+    steps: content.steps.map((step) => step.text),
     versions: whoDoesWhat(placement, [session])
       .groups.filter(({ children }) => children.length > 0)
       .map(({ version, children }) => ({
         children: children.map((child) => child.shownAs),
         does: version.does,
         say: version.say,
+        word: version.word,
+        sign: version.sign,
+        fact: version.fact,
       })),
     things: thingsOn(book, frame, placement, day),
     cautions: cautionsOn(book, frame, placement, day),
@@ -156,6 +167,7 @@ function thingsOn(book: Book, frame: Frame, placement: Placement, day: ProgramDa
       name: supply.name,
       amount: formatQuantity(
         quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit),
+        frame.home.units,
       ),
       keptIn: supply.keptIn,
       ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: supply.id }),

@@ -8,19 +8,25 @@ import {
   type ProgramDay,
 } from '../../calendar/index.ts';
 import {
+  adultsIn,
   ageInMonths,
   attendanceOn,
+  partsDuring,
   presentDuring,
+  valueIn,
   type Absence,
   type Block,
   type Child,
   type Closure,
   type Corner,
   type DayAttendance,
+  type Exceptions,
+  type Extra,
   type Home,
   type Months,
+  type Person,
 } from '../../house/index.ts';
-import { versionFor, type ActivityVersion } from '../../library/index.ts';
+import { versionFor, type ActivityVersion, type Learner } from '../../library/index.ts';
 import {
   standsOn,
   unitDays,
@@ -38,10 +44,11 @@ export interface Frame {
   readonly calendar: UnitDays;
   /** Attendance of each program day; the index is its number less one. */
   readonly attendance: readonly DayAttendance[];
+  readonly people: readonly Person[];
 }
 
 /** A child who is there, with the version of the activity that fits; null when none does. */
-interface Seat {
+export interface Seat {
   readonly child: Child;
   readonly version: ActivityVersion | null;
 }
@@ -51,6 +58,8 @@ export interface Session {
   readonly day: ProgramDay;
   readonly span: ClockSpan;
   readonly seats: readonly Seat[];
+  /** Those who work then; empty when nobody's work was entered. */
+  readonly adults: readonly Person[];
 }
 
 /**
@@ -60,8 +69,15 @@ export interface Session {
 export function frameOf(book: Book, unitId: UnitId): Frame {
   const unit = book.units[unitId];
   if (!unit) throw new Error(`no such unit: ${unitId}`);
-  return frame(unit, homeOf(book), book.closures, book.children, book.absences);
+  const { closures, children, people } = book;
+  return frame(unit, homeOf(book), closures, children, people, exceptionsOf(book.absences, book.extras));
 }
+
+// One object as long as both tables are the same, so that what stands on it is remembered.
+const exceptionsOf = memoised((absences: Table<Absence>, extras: Table<Extra>): Exceptions => ({
+  absences: Object.values(absences),
+  extras: Object.values(extras),
+}));
 
 const frame = memoised(
   (
@@ -69,14 +85,13 @@ const frame = memoised(
     home: Home,
     closures: Table<Closure>,
     children: Table<Child>,
-    absences: Table<Absence>,
+    people: Table<Person>,
+    exceptions: Exceptions,
   ): Frame => {
     const calendar = unitDays(unit, home, Object.values(closures));
     const everyone = Object.values(children).toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
-    const attendance = calendar.days.map(({ date }) =>
-      attendanceOn(date, home, everyone, Object.values(absences)),
-    );
-    return { unit, home, calendar, attendance };
+    const attendance = calendar.days.map(({ date }) => attendanceOn(date, home, everyone, exceptions));
+    return { unit, home, calendar, attendance, people: Object.values(people) };
   },
 );
 
@@ -97,9 +112,11 @@ const byUnit = memoised((placements: Table<Placement>) =>
   groupBy(Object.values(placements), (placement) => placement.unitId),
 );
 
-/** A home's corners in the order of its shelf. */
+/** A home's corners in the order of its shelf, retired ones left out. */
 export const cornersOnShelf = memoised((corners: Table<Corner>): readonly Corner[] =>
-  Object.values(corners).toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0)),
+  Object.values(corners)
+    .filter((corner) => !corner.retired)
+    .toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0)),
 );
 
 /** The block that a placement runs in; null for a set-up, or when the home no longer has that block. */
@@ -123,30 +140,47 @@ const presentAt = memoised(
   (attendance: DayAttendance, home: Home, from: Minutes, to: Minutes): readonly PresentChild[] =>
     presentDuring(attendance, home, { from, to }).map((child) => ({
       child,
-      age: ageOn(child, attendance.date),
+      learner: learnerOn(child, attendance.date, home),
     })),
 );
 
 interface PresentChild {
   readonly child: Child;
-  readonly age: Months;
+  readonly learner: Learner;
 }
+
+const workingAt = memoised(
+  (attendance: DayAttendance, home: Home, people: readonly Person[], from: Minutes, to: Minutes) => {
+    const parts = partsDuring(home, { from, to });
+    return people.filter((person) =>
+      parts.some((part) => adultsIn(part, attendance.date, [person]).length > 0),
+    );
+  },
+);
 
 const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
 
+/** What decides which version a child gets on a day. */
+export const learnerOn = memoised((child: Child, date: PlainDay, home: Home): Learner => ({
+  age: ageOn(child, date),
+  rungs: child.rungs,
+  readinessMonths: valueIn(home, 'readinessMonths'),
+}));
+
 /** The days on which a placement is out, with everyone who is there then. Days past the unit's end have no session. */
 export const sessionsOf = memoised(
-  (placement: Placement, { calendar, home, attendance }: Frame): readonly Session[] => {
+  (placement: Placement, { calendar, home, attendance, people }: Frame): readonly Session[] => {
     const span = spanOf(placement, home);
     return calendar.days
       .filter((day) => standsOn(placement, day.number))
       .map((day) => ({
         day,
         span,
-        seats: presentAt(attendance[day.number - 1]!, home, span.from, span.to).map(({ child, age }) => ({
+        seats: presentAt(attendance[day.number - 1]!, home, span.from, span.to).map(({ child, learner }) => ({
           child,
-          version: versionFor(placement.content, age),
+          version: versionFor(placement.content, learner),
         })),
+        adults: workingAt(attendance[day.number - 1]!, home, people, span.from, span.to),
       }));
   },
 );

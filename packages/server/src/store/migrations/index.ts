@@ -1,5 +1,6 @@
 import type { Knex } from 'knex';
 import * as first from './0001-first.ts';
+import * as houseAndLibrary from './0002-house-and-library.ts';
 
 interface Step {
   readonly name: string;
@@ -7,7 +8,10 @@ interface Step {
 }
 
 // In the order in which they run. A name is never changed and a step never edited once it has been released.
-const STEPS: readonly Step[] = [{ name: '0001-first', migration: first }];
+const STEPS: readonly Step[] = [
+  { name: '0001-first', migration: first },
+  { name: '0002-house-and-library', migration: houseAndLibrary },
+];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */
 export const migrationSource: Knex.MigrationSource<Step> = {

@@ -48,7 +48,10 @@ const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
       <div v-for="version in item.versions" :key="version.does" class="version">
         <b>{{ version.children.join(', ') }}</b>
         <div>
-          {{ version.does }} <span class="soft">“{{ version.say }}”</span>
+          {{ version.does }} <span v-if="version.say" class="soft">“{{ version.say }}”</span>
+          <small v-if="version.word">New word: {{ version.word }}</small>
+          <small v-if="version.sign">Sign: {{ version.sign }}</small>
+          <small v-if="version.fact">True: {{ version.fact }}</small>
         </div>
       </div>
       <ol v-if="item.steps.length">
@@ -79,6 +82,9 @@ const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
 </template>
 
 <style scoped>
+.version small {
+  display: block;
+}
 article {
   padding: 0 14px 12px;
   background: var(--card);

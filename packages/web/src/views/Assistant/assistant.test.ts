@@ -61,7 +61,11 @@ beforeEach(async () => {
       allergies: [{ allergen: 'milk', words: 'milk' }],
     }),
     aSupply('yogurt', { unit: 'g', allergens: ['milk'], keptIn: 'Fridge' }),
-    anActivity('paint', { mode: 'whole-group', materials: [aMaterial('yogurt', 30)], steps: ['Stir it.'] }),
+    anActivity('paint', {
+      mode: 'whole-group',
+      materials: [aMaterial('yogurt', 30)],
+      steps: [{ text: 'Stir it.' }],
+    }),
     onDay('p', 'paint', 1),
   );
   vi.useFakeTimers();

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { explainLine, formatDay, formatQuantity, type SupplyLine } from '@kobby/core';
-import { ref } from 'vue';
+import { explainLine, formatDay, formatQuantity, homeOf, type Quantity, type SupplyLine } from '@kobby/core';
+import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 
 /** A basket of supplies, amounts first; pressing an amount tells how it came about. */
 defineProps<{ title: string; lines: readonly SupplyLine[]; empty: string; missing?: boolean }>();
 const store = useBook();
+const units = computed(() => homeOf(store.book).units);
+const shown = (q: Quantity): string => formatQuantity(q, units.value);
 const dueText = ({ by }: SupplyLine): string =>
   by.date === store.today ? 'today' : `by ${formatDay(by.date, 'brief')}`;
 const explained = ref<string | null>(null);
@@ -25,20 +27,20 @@ const explained = ref<string | null>(null);
           type="button"
           class="amount figures"
           :aria-expanded="explained === line.supply.id"
-          :aria-label="`${formatQuantity(missing ? line.buy : line.need)} ${line.supply.name}: how come`"
+          :aria-label="`${shown(missing ? line.buy : line.need)} ${line.supply.name}: how come`"
           @click="explained = explained === line.supply.id ? null : line.supply.id"
         >
-          {{ formatQuantity(missing ? line.buy : line.need) }}
+          {{ shown(missing ? line.buy : line.need) }}
         </button>
         <div class="what">
           <span>{{ line.supply.name }}</span>
           <small>
-            <template v-if="missing">need {{ formatQuantity(line.need) }}, </template>
-            {{ line.have.amount > 0 ? `${formatQuantity(line.have)} on hand` : 'none on hand' }}
+            <template v-if="missing">need {{ shown(line.need) }}, </template>
+            {{ line.have.amount > 0 ? `${shown(line.have)} on hand` : 'none on hand' }}
             <template v-if="line.peak"> · most at once on Day {{ line.peak.day.number }}</template>
           </small>
           <div v-if="explained === line.supply.id" class="how-come">
-            <p v-for="sentence in explainLine(line)" :key="sentence">{{ sentence }}</p>
+            <p v-for="sentence in explainLine(line, units)" :key="sentence">{{ sentence }}</p>
           </div>
         </div>
         <div class="side">

@@ -1,62 +1,7 @@
-import type { ActivityMode, CornerKind, SkillId } from '@kobby/core';
+import { forAll, forFew, setUp, type StarterActivity } from './builders.ts';
 
-/** `[from months, until months or null, what the child does, what to say]` */
-type VersionLine = readonly [number, number | null, string, string];
-type For = 'child' | 'all' | number;
-/** `[supply, amount in its unit, for whom (a number is a group's size), how often, spares]` */
-type MaterialLine = readonly [string, number, For, 'day' | 'span', ('one-in-eight' | 'none')?];
-
-/** An activity of the starter library in short form. */
-export interface StarterActivity {
-  readonly id: string;
-  readonly title: string;
-  readonly mode: ActivityMode;
-  readonly cornerKinds: readonly CornerKind[];
-  readonly summary: string;
-  readonly skills: readonly SkillId[];
-  readonly versions: readonly VersionLine[];
-  readonly materials: readonly MaterialLine[];
-  readonly steps: readonly string[];
-  readonly cleanUpMinutes: number;
-  readonly atOnce: number | null;
-}
-
-type Rest = Partial<Pick<StarterActivity, 'cleanUpMinutes' | 'atOnce' | 'steps' | 'materials'>>;
-
-const setUp = (
-  id: string,
-  kind: CornerKind,
-  title: string,
-  summary: string,
-  skills: readonly SkillId[],
-  versions: readonly VersionLine[],
-  rest: Rest = {},
-): StarterActivity => ({
-  id,
-  title,
-  mode: 'open-corner',
-  cornerKinds: [kind],
-  summary,
-  skills,
-  versions,
-  materials: [],
-  steps: [],
-  cleanUpMinutes: 5,
-  atOnce: null,
-  ...rest,
-});
-
-const forAll = (...args: Parameters<typeof setUp>): StarterActivity => ({
-  ...setUp(...args),
-  mode: 'whole-group',
-});
-const forFew = (...args: Parameters<typeof setUp>): StarterActivity => ({
-  ...setUp(...args),
-  mode: 'small-group',
-});
-
-/** The first activities of the starter library. Every text is Kobby's own. */
-export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
+/** Activities around wind, kites and lanterns. Every text is Kobby's own. */
+export const SET_UPS: readonly StarterActivity[] = [
   setUp(
     'ramp-and-fan',
     'blocks',
@@ -79,6 +24,10 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       ],
     ],
     {
+      adult: 'alone',
+      energy: 'middling',
+      features: { letters: ['R', 'F'] },
+      directions: 'Ramp low for the youngest. One car at a time.',
       materials: [
         ['ramps', 1, 'all', 'day'],
         ['toy-cars', 2, 'child', 'day'],
@@ -100,6 +49,8 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [54, null, 'Writes order slips with a name and a number.', 'When will it be ready?'],
     ],
     {
+      adult: 'alone',
+      features: { letters: ['K'] },
       materials: [
         ['till', 1, 'all', 'day'],
         ['toy-tools', 1, 'all', 'day'],
@@ -122,6 +73,10 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [48, null, 'Sorts by length and lays a path from short to long.', 'Which comes between these two?'],
     ],
     {
+      mess: 'some',
+      energy: 'calm',
+      spillKit: 'Mat below, brush within reach',
+      resetMinutes: 2,
       atOnce: 2,
       materials: [
         ['tubs-11l', 1, 'all', 'day'],
@@ -144,6 +99,10 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [48, null, 'Counts how many rings one breath moves.', 'How many do you guess?'],
     ],
     {
+      mess: 'some',
+      energy: 'calm',
+      spillKit: 'Mat below, brush within reach',
+      resetMinutes: 2,
       atOnce: 2,
       materials: [
         ['tubs-11l', 1, 'all', 'day'],
@@ -170,9 +129,12 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Writes W along the line and a wind word under it.', 'Which letter do you hear first?'],
     ],
     {
+      energy: 'calm',
+      features: { letters: ['W'] },
+      prep: [['Draw three lines on each sheet.', 10]],
       materials: [
         ['easel-paper', 1, 'child', 'day'],
-        ['crayons-spare', 2, 'child', 'span', 'one-in-eight'],
+        ['crayons-spare', 2, 'child', 'span', 'for-breakage'],
         ['clip-boards', 1, 'child', 'day'],
       ],
       steps: ['Draw three lines on each sheet the evening before.'],
@@ -190,6 +152,9 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [54, null, 'Builds a row from dawn to night and tells it.', 'What happens before this one?'],
     ],
     {
+      energy: 'calm',
+      adult: 'alone',
+      features: { colours: ['blue', 'red', 'yellow'] },
       materials: [
         ['colour-panels', 4, 'child', 'day'],
         ['torches', 1, 'all', 'day'],
@@ -209,6 +174,10 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Builds a landscape and shows where the wind comes from.', 'Which side is sheltered?'],
     ],
     {
+      mess: 'some',
+      energy: 'calm',
+      prep: [['Cook the dough and let it cool.', 25, 2, 2, 'shelf']],
+      makes: ['dough'],
       materials: [
         ['plain-flour', 130, 'child', 'span'],
         ['fine-salt', 15, 'child', 'span'],
@@ -231,6 +200,10 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Weighs two lumps against each other by hand.', 'How could we find out for sure?'],
     ],
     {
+      mess: 'some',
+      energy: 'calm',
+      prep: [['Cook the dough with clean tools and let it cool.', 25, 2, 2, 'shelf']],
+      makes: ['dough'],
       materials: [
         ['rice-flour', 140, 'child', 'span'],
         ['fine-salt', 15, 'child', 'span'],
@@ -253,6 +226,8 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Keeps a tally and says why.', 'What do the flying ones have in common?'],
     ],
     {
+      adult: 'tied',
+      features: { letters: ['L'] },
       materials: [
         ['desk-fan', 1, 'all', 'day'],
         ['feathers', 3, 'child', 'day'],
@@ -274,6 +249,7 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [48, null, 'Makes up four moves and repeats them.', 'What comes after the turn?'],
     ],
     {
+      energy: 'lively',
       materials: [
         ['ribbon-sticks', 1, 'child', 'day'],
         ['hand-bells', 1, 'all', 'day'],
@@ -293,9 +269,13 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Steers two colours to meet and gives the picture a name.', 'How did you make it turn?'],
     ],
     {
+      mess: 'messy',
+      craft: 'own-way',
+      spillKit: 'Damp cloths, a bin for straws',
+      prep: [['Thin the paint and fill small cups.', 6]],
       atOnce: 2,
       materials: [
-        ['paper-straws', 1, 'child', 'span', 'one-in-eight'],
+        ['paper-straws', 1, 'child', 'span', 'for-breakage'],
         ['washable-paint', 30, 'child', 'span'],
         ['easel-paper', 2, 'child', 'span'],
         ['aprons', 1, 'child', 'day'],
@@ -316,6 +296,8 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [48, null, 'Tells the story from the pictures.', 'How does it end?'],
     ],
     {
+      energy: 'calm',
+      adult: 'alone',
       materials: [
         ['board-books', 1, 'all', 'day'],
         ['cushions', 1, 'child', 'day'],
@@ -335,10 +317,16 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Reads the numeral and adds one more.', 'What is one more than five?'],
     ],
     {
+      energy: 'calm',
+      adult: 'alone',
+      selfChecking: true,
+      features: { numbers: [1, 2, 3, 4, 5, 6] },
+      prep: [['Cut kites from card and write a number on each.', 15]],
+      directions: 'As many pegs as the kite says. Count, then turn the kite over to check.',
       materials: [
         ['clothes-pegs', 6, 'child', 'day'],
         ['small-trays', 1, 'child', 'day'],
-        ['light-card', 1, 'child', 'span', 'one-in-eight'],
+        ['light-card', 1, 'child', 'span', 'for-breakage'],
       ],
       steps: ['Cut one kite a child from card.'],
     },
@@ -354,7 +342,12 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [30, 54, 'Runs to the colour that is called.', 'Fly to green.'],
       [54, null, 'Calls the next colour and its rhyme.', 'What sounds like blue?'],
     ],
-    { materials: [['scarves', 4, 'all', 'day']], steps: ['Clear two metres on every side.'] },
+    {
+      energy: 'lively',
+      features: { colours: ['green', 'red', 'blue', 'yellow'] },
+      materials: [['scarves', 4, 'all', 'day']],
+      steps: ['Clear two metres on every side.'],
+    },
   ),
   setUp(
     'runaway-kite',
@@ -367,7 +360,7 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [36, 60, 'Adds the piece that comes next.', 'Who meets it now?'],
       [60, null, 'Changes the order and tells why.', 'Could this happen first?'],
     ],
-    { materials: [['felt-kites', 9, 'all', 'day']], steps: [] },
+    { energy: 'calm', materials: [['felt-kites', 9, 'all', 'day']], steps: [] },
   ),
   setUp(
     'bubble-wind',
@@ -381,6 +374,9 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [48, null, 'Finds the windiest place in the yard and marks it.', 'How do you know?'],
     ],
     {
+      place: 'outdoors',
+      weather: 'wind',
+      energy: 'lively',
       materials: [
         ['bubble-mix', 20, 'child', 'day'],
         ['chalk', 1, 2, 'span'],
@@ -400,9 +396,15 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Cuts the strips and punches the holes.', 'What will the wind do with it?'],
     ],
     {
+      craft: 'model',
+      mess: 'some',
+      prep: [
+        ['Roll and tape tubes for the youngest.', 10],
+        ['Cut tissue into strips.', 10],
+      ],
       cleanUpMinutes: 10,
       materials: [
-        ['light-card', 1, 'child', 'day', 'one-in-eight'],
+        ['light-card', 1, 'child', 'day', 'for-breakage'],
         ['tissue-paper', 1, 2, 'day'],
         ['white-glue', 25, 'child', 'day'],
         ['ribbon', 400, 'child', 'day'],
@@ -422,6 +424,11 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Mixes three blues and keeps them apart.', 'How did you make it paler?'],
     ],
     {
+      mess: 'messy',
+      craft: 'own-way',
+      makes: ['painted sheets'],
+      spillKit: 'Damp cloths, newspaper below',
+      features: { colours: ['blue'] },
       cleanUpMinutes: 15,
       materials: [
         ['washable-paint', 40, 'child', 'day'],
@@ -444,10 +451,13 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Cuts, folds and fixes it with help for the pin.', 'Why does it turn this way?'],
     ],
     {
+      craft: 'model',
+      adult: 'tied',
+      prep: [['Draw the folding lines on each square.', 12]],
       cleanUpMinutes: 5,
       materials: [
-        ['light-card', 1, 'child', 'day', 'one-in-eight'],
-        ['wooden-dowels', 1, 'child', 'day', 'one-in-eight'],
+        ['light-card', 1, 'child', 'day', 'for-breakage'],
+        ['wooden-dowels', 1, 'child', 'day', 'for-breakage'],
       ],
       steps: ['The adult pins every wheel.'],
     },
@@ -463,7 +473,13 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [24, 48, 'Shakes small and big waves.', 'Small waves. Stormy waves.'],
       [48, null, 'Calls the weather for all.', 'What comes after a storm?'],
     ],
-    { materials: [['play-parachute', 1, 'all', 'day']], steps: ['No one runs underneath.'] },
+    {
+      energy: 'lively',
+      adult: 'tied',
+      place: 'either',
+      materials: [['play-parachute', 1, 'all', 'day']],
+      steps: ['No one runs underneath.'],
+    },
   ),
   forAll(
     'kite-keepsake',
@@ -477,9 +493,13 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [54, null, 'Writes the name and the date.', 'What do you want to remember?'],
     ],
     {
+      keepsake: true,
+      mess: 'some',
+      craft: 'own-way',
+      prep: [['Cut one kite a child.', 12]],
       cleanUpMinutes: 10,
       materials: [
-        ['light-card', 1, 'child', 'day', 'one-in-eight'],
+        ['light-card', 1, 'child', 'day', 'for-breakage'],
         ['washable-paint', 10, 'child', 'day'],
         ['ribbon', 300, 'child', 'day'],
         ['aprons', 1, 'child', 'day'],
@@ -498,7 +518,7 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [24, 48, 'Finds three and brings them to the basket.', 'One, two, three.'],
       [48, null, 'Hides them for a friend and gives hints.', 'Is it near or far?'],
     ],
-    { atOnce: 4, materials: [['feathers', 3, 'child', 'day']], steps: [] },
+    { energy: 'middling', atOnce: 4, materials: [['feathers', 3, 'child', 'day']], steps: [] },
   ),
   forFew(
     'kite-corners',
@@ -512,9 +532,11 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Makes two different kites from the same sticks.', 'What is the same about them?'],
     ],
     {
+      energy: 'calm',
+      features: { shapes: ['kite', 'diamond'], numbers: [4] },
       atOnce: 3,
       materials: [
-        ['craft-sticks', 6, 'child', 'day', 'one-in-eight'],
+        ['craft-sticks', 6, 'child', 'day', 'for-breakage'],
         ['small-trays', 1, 'child', 'day'],
       ],
       steps: [],
@@ -532,6 +554,8 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Adds two rolls.', 'How did you know?'],
     ],
     {
+      features: { numbers: [1, 2, 3, 4, 5, 6] },
+      selfChecking: true,
       atOnce: 3,
       materials: [
         ['clothes-pegs', 12, 'child', 'day'],
@@ -553,9 +577,13 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [66, null, 'Tries three sails and times them.', 'What made it faster?'],
     ],
     {
+      mess: 'some',
+      adult: 'tied',
+      energy: 'calm',
+      spillKit: 'Towel below, cloth at hand',
       atOnce: 3,
       materials: [
-        ['nut-shells', 2, 'child', 'day', 'one-in-eight'],
+        ['nut-shells', 2, 'child', 'day', 'for-breakage'],
         ['small-trays', 1, 2, 'day'],
         ['tissue-paper', 1, 3, 'day'],
       ],
@@ -574,6 +602,9 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [60, null, 'Laces a pattern of two colours.', 'What comes after the red?'],
     ],
     {
+      energy: 'calm',
+      adult: 'near',
+      directions: 'In and out along the edge. Pull the ribbon out again for the next child.',
       atOnce: 4,
       materials: [
         ['lacing-cards', 1, 'child', 'day'],
@@ -594,6 +625,7 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [54, null, 'Makes a near and a far shadow.', 'How does it grow?'],
     ],
     {
+      energy: 'calm',
       materials: [
         ['torches', 1, 2, 'day'],
         ['tissue-paper', 1, 3, 'span'],
@@ -613,9 +645,11 @@ export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
       [54, null, 'Writes a price and gives change.', 'How much is left?'],
     ],
     {
+      adult: 'alone',
+      features: { letters: ['M'] },
       materials: [
         ['till', 1, 'all', 'day'],
-        ['paper-bags', 1, 'child', 'span', 'one-in-eight'],
+        ['paper-bags', 1, 'child', 'span', 'for-breakage'],
         ['torches', 1, 'all', 'day'],
       ],
       steps: [],

@@ -34,3 +34,17 @@ export type SkillId = (typeof SKILLS_BY_AREA)[Area][number];
 
 const ALL_SKILLS = Object.values(SKILLS_BY_AREA).flat() as SkillId[];
 export const skillIdSchema = z.enum(ALL_SKILLS as [SkillId, ...SkillId[]], 'This is not one of the skills');
+
+/** The areas, in the order of the table. */
+export const AREAS = Object.keys(SKILLS_BY_AREA) as readonly Area[];
+export const areaSchema = z.enum(AREAS as [Area, ...Area[]], 'This is not one of the areas');
+
+const AREA_OF = new Map<SkillId, Area>(
+  AREAS.flatMap((area) => SKILLS_BY_AREA[area].map((skill): [SkillId, Area] => [skill, area])),
+);
+
+/** The one area that a skill belongs to. */
+export const areaOf = (skill: SkillId): Area => AREA_OF.get(skill)!;
+
+/** A skill as people read it: `pouring and scooping`. */
+export const skillName = (skill: SkillId): string => skill.replaceAll('-', ' ');

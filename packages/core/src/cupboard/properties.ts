@@ -1,0 +1,192 @@
+import { z } from 'zod';
+
+const mmSchema = z
+  .number('A length in millimetres is needed here')
+  .gt(0, 'A length above zero is needed here')
+  .max(100_000, 'This is longer than Kobby can count');
+
+/** What a loose part is made of: paper, fabric and yarn give way in a mouth and are looked at differently. */
+const partMaterialSchema = z.enum(['firm', 'paper', 'fabric', 'yarn'], 'This is not a material of a part');
+
+const NONE = z.literal('none');
+
+/** How the value of a property is written down; forms and schemas are made from it. */
+type Shape =
+  | { readonly kind: 'flag' }
+  | { readonly kind: 'mm' }
+  | { readonly kind: 'months' }
+  | { readonly kind: 'part' }
+  | { readonly kind: 'cord' }
+  | { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>> }
+  | { readonly kind: 'choices'; readonly options: Readonly<Record<string, string>> };
+
+interface PropertyRow {
+  readonly label: string;
+  readonly shape: Shape;
+}
+
+const flag = (label: string) => ({ label, shape: { kind: 'flag' } }) as const;
+const choice = <O extends Readonly<Record<string, string>>>(label: string, options: O) =>
+  ({ label, shape: { kind: 'choice', options } }) as const;
+
+/** Everything about a thing that a caution asks for. The one table: forms, schemas and rules are made from it. */
+export const PROPERTIES = {
+  loosePart: { label: 'Smallest loose part', shape: { kind: 'part' } },
+  ballMm: { label: 'Ball, across (mm)', shape: { kind: 'mm' } },
+  cord: { label: 'Cord or ribbon', shape: { kind: 'cord' } },
+  latex: flag('Made of latex'),
+  film: flag('Thin plastic film or bag'),
+  foodForm: choice('As food', {
+    none: 'not food',
+    chokable: 'round, hard, sticky or springy',
+    cut: 'cut small',
+    soft: 'soft, cooked or powder',
+  }),
+  filler: choice('As filler', {
+    none: 'no filler',
+    coarse: 'coarse',
+    clinging: 'clinging or soft',
+    fine: 'dry grains, seeds, beads or small pasta',
+    'gel-beads': 'water-absorbing gel beads',
+    'foam-beads': 'foam beads',
+  }),
+  foodOnly: choice('Made only of food', {
+    all: 'yes, as it is',
+    'when-cooked': 'yes, once cooked',
+    no: 'no',
+  }),
+  ingredients: {
+    label: 'Contains',
+    shape: {
+      kind: 'choices',
+      options: {
+        'raw-flour': 'raw flour',
+        'raw-egg': 'raw egg',
+        honey: 'honey',
+        salt: 'much salt',
+        borate: 'borate, liquid starch, laundry product',
+        'essential-oil': 'essential oil',
+        foam: 'shaving or detergent foam',
+        solvent: 'solvent, or a label that does not say washable',
+        acid: 'acid or soap that stings',
+        'raw-kidney-bean': 'raw red kidney beans, castor beans, apricot stones',
+      },
+    },
+  },
+  glitter: flag('Loose glitter'),
+  dust: flag('Dusty when dry'),
+  iceMm: { label: 'Ice, smallest piece (mm)', shape: { kind: 'mm' } },
+  heat: flag('Gets hot, or needs heat'),
+  sharp: choice('Blade or point', {
+    none: 'none',
+    blunt: 'blunt child scissors or needle',
+    pointed: 'point',
+    blade: 'blade',
+  }),
+  glass: flag('Glass or ceramic'),
+  magnet: choice('Magnet', { none: 'none', encased: 'large and encased', loose: 'small, strong and loose' }),
+  battery: choice('Battery', { none: 'none', screwed: 'behind a screw', reachable: 'reachable' }),
+  flame: flag('Flame, pressure or dry ice'),
+  plant: choice('Plant', {
+    none: 'none',
+    known: 'known, harmless to touch',
+    unknown: 'not identified',
+    poisonous: 'known to be poisonous',
+  }),
+  animal: choice('Animal', {
+    none: 'none',
+    insects: 'insects, snails, worms',
+    carrier: 'reptile, amphibian, poultry, rodent',
+  }),
+  soil: flag('Soil or compost'),
+  reused: choice('Reused packaging', {
+    none: 'no',
+    food: 'of food, washed, edges taped',
+    other: 'of anything else, or not washed',
+  }),
+  enclosed: flag('Small filling behind a fixed lid'),
+  tablet: flag('Medicine tablet'),
+  intoMouth: flag('Goes into the mouth'),
+  stick: choice('Stick or wire', { none: 'none', blunt: 'blunt', pointed: 'pointed' }),
+  roundNeck: flag('Worn round neck or face'),
+  heightMm: { label: 'To climb on, height (mm)', shape: { kind: 'mm' } },
+  makersMonths: { label: "Maker's lowest age (months)", shape: { kind: 'months' } },
+} as const satisfies Record<string, PropertyRow>;
+export type PropertyId = keyof typeof PROPERTIES;
+export const PROPERTY_IDS = Object.keys(PROPERTIES) as readonly PropertyId[];
+
+/** How the value of a property is written down. */
+export const shapeOf = (id: PropertyId): Shape => PROPERTIES[id].shape;
+
+const keys = (options: object): [string, ...string[]] => Object.keys(options) as [string, ...string[]];
+
+const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind: K }>) => z.ZodType } = {
+  flag: () => z.boolean(),
+  mm: () => z.union([NONE, mmSchema]),
+  months: () => z.union([NONE, z.int('Whole months are needed here').min(0).max(216)]),
+  part: () =>
+    z.union([NONE, z.object({ acrossMm: mmSchema, longMm: mmSchema, material: partMaterialSchema })]),
+  cord: () => z.union([NONE, z.object({ lengthMm: mmSchema, canLoop: z.boolean() })]),
+  choice: ({ options }) => z.enum(keys(options), 'This is not one of the choices'),
+  choices: ({ options }) => z.array(z.enum(keys(options), 'This is not one of the choices')).max(10),
+};
+
+type ValueOf<S extends Shape> = S extends { kind: 'flag' }
+  ? boolean
+  : S extends { kind: 'mm' | 'months' }
+    ? 'none' | number
+    : S extends { kind: 'part' }
+      ? 'none' | { acrossMm: number; longMm: number; material: z.infer<typeof partMaterialSchema> }
+      : S extends { kind: 'cord' }
+        ? 'none' | { lengthMm: number; canLoop: boolean }
+        : S extends { kind: 'choice'; options: infer O }
+          ? keyof O
+          : S extends { kind: 'choices'; options: infer O }
+            ? (keyof O)[]
+            : never;
+
+/** What is recorded of a thing. What is not there is unknown, never a silent no. */
+export type Properties = { -readonly [P in PropertyId]?: ValueOf<(typeof PROPERTIES)[P]['shape']> };
+
+const schemaOf = (id: PropertyId): z.ZodType => {
+  const shape = shapeOf(id);
+  return (SCHEMA_OF[shape.kind] as (shape: Shape) => z.ZodType)(shape).optional();
+};
+
+export const propertiesSchema = z
+  .strictObject(Object.fromEntries(PROPERTY_IDS.map((id) => [id, schemaOf(id)])))
+  .transform((values) => values as Properties);
+
+interface CategoryRow {
+  readonly name: string;
+  readonly asks: readonly PropertyId[];
+}
+
+/** The kinds of supplies, each with the properties that must be recorded before the cautions can speak. */
+export const CATEGORIES = {
+  food: { name: 'Kitchen and food', asks: ['foodForm', 'filler', 'ingredients', 'foodOnly'] },
+  filler: { name: 'Fillers', asks: ['loosePart', 'filler', 'foodOnly', 'dust'] },
+  'paint-and-glue': { name: 'Paint, glue, colour', asks: ['ingredients', 'foodOnly', 'glitter', 'dust'] },
+  'paper-and-card': { name: 'Paper and card', asks: ['loosePart', 'film'] },
+  'fabric-and-yarn': { name: 'Fabric, ribbon, yarn', asks: ['loosePart', 'cord', 'roundNeck'] },
+  'craft-pieces': { name: 'Craft pieces', asks: ['loosePart', 'stick', 'magnet', 'latex'] },
+  tools: { name: 'Tools', asks: ['loosePart', 'sharp', 'stick', 'heat'] },
+  toys: { name: 'Toys and sets', asks: ['loosePart', 'ballMm', 'magnet', 'battery', 'makersMonths'] },
+  nature: { name: 'From nature', asks: ['loosePart', 'plant', 'animal', 'soil', 'stick'] },
+  containers: { name: 'Tubs, trays, jars', asks: ['loosePart', 'glass', 'reused', 'enclosed'] },
+  electric: { name: 'Lights and machines', asks: ['loosePart', 'battery', 'heat', 'cord'] },
+  music: { name: 'Music', asks: ['loosePart', 'intoMouth', 'enclosed'] },
+  outdoors: { name: 'Yard', asks: ['loosePart', 'ballMm', 'cord', 'heightMm'] },
+  science: { name: 'Science', asks: ['loosePart', 'glass', 'magnet', 'ingredients', 'tablet'] },
+  print: { name: 'Books and printed', asks: ['loosePart', 'film'] },
+  room: { name: 'Room and clean-up', asks: ['loosePart', 'heightMm', 'ingredients'] },
+} as const satisfies Record<string, CategoryRow>;
+export type CategoryId = keyof typeof CATEGORIES;
+export const categorySchema = z.enum(
+  Object.keys(CATEGORIES) as [CategoryId, ...CategoryId[]],
+  'This is not a kind of supply',
+);
+
+/** The properties that a category asks for and that are not recorded: each is something nobody has looked at yet. */
+export const unrecorded = (category: CategoryId, properties: Properties): readonly PropertyId[] =>
+  CATEGORIES[category].asks.filter((id) => properties[id] === undefined);

@@ -1,0 +1,49 @@
+import { z } from 'zod';
+
+interface StartingValue {
+  readonly name: string;
+  readonly unit: string;
+  readonly value: number;
+  readonly min: number;
+  readonly max: number;
+}
+
+/**
+ * The values that Kobby starts from and a home may change: the one table of them. All are Kobby's own starting
+ * points from practice, not limits of any law.
+ */
+export const STARTING_VALUES = {
+  sittingMinutesPerYear: { name: 'Sitting still, a year of age', unit: 'minutes', value: 3, min: 1, max: 15 },
+  songLineSeconds: { name: 'One line of a song', unit: 'seconds', value: 5, min: 1, max: 30 },
+  doughShareMl: { name: "A child's share of dough", unit: 'mL', value: 240, min: 30, max: 2000 },
+  binSurfaceCm2: { name: 'Bin surface for one child', unit: 'cm²', value: 900, min: 100, max: 10_000 },
+  fillerDepthPercent: { name: 'Filler, of the depth of a bin', unit: '%', value: 33, min: 5, max: 100 },
+  piecesPerSpare: { name: 'Pieces for which there is one spare', unit: 'pieces', value: 8, min: 1, max: 100 },
+  cuttingSecondsPerCard: { name: 'Cutting a card', unit: 'seconds', value: 15, min: 1, max: 300 },
+  laminatingSecondsPerSheet: { name: 'Laminating a sheet', unit: 'seconds', value: 60, min: 5, max: 600 },
+  printingSecondsPerPage: { name: 'Printing a page', unit: 'seconds', value: 20, min: 1, max: 300 },
+  messyPerDay: { name: 'Messy things in a day', unit: 'at most', value: 1, min: 0, max: 20 },
+  plannedPerDay: { name: 'Planned things in a day', unit: 'at most', value: 3, min: 0, max: 20 },
+  readinessMonths: { name: 'One step of readiness', unit: 'months', value: 6, min: 0, max: 24 },
+} as const satisfies Record<string, StartingValue>;
+export type StartingValueId = keyof typeof STARTING_VALUES;
+
+const IDS = Object.keys(STARTING_VALUES) as [StartingValueId, ...StartingValueId[]];
+
+/** The values that a home has changed; each within the limits of {@link STARTING_VALUES}. */
+export const changedValuesSchema = z
+  .partialRecord(z.enum(IDS), z.number('A number is needed here'))
+  .superRefine((values, context) => {
+    for (const [id, value] of Object.entries(values)) {
+      const { min, max } = STARTING_VALUES[id as StartingValueId];
+      if (value < min || max < value)
+        context.addIssue({ code: 'custom', path: [id], message: `Between ${min} and ${max}` });
+    }
+  })
+  .default({});
+
+/** A value as it stands in a home: its own where it changed it, else the one that Kobby starts from. */
+export const valueIn = (
+  home: { readonly values: Readonly<Partial<Record<StartingValueId, number>>> },
+  id: StartingValueId,
+): number => home.values[id] ?? STARTING_VALUES[id].value;

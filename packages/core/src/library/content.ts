@@ -1,0 +1,247 @@
+import { z } from 'zod';
+import { minutesSchema } from '../calendar/index.ts';
+import { supplyIdSchema } from '../cupboard/index.ts';
+import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
+import { amountSchema, idSchema, lineSchema, textSchema } from '../measure/index.ts';
+import { rungSchema, skillIdSchema } from '../skills/index.ts';
+
+/** How an activity is run, and what that means in the room. */
+export const ACTIVITY_MODES = {
+  'open-corner': { name: 'Open corner', hint: 'a set-up that stays out' },
+  'whole-group': { name: 'Whole group', hint: 'one thing for everyone' },
+  'small-group': { name: 'Small group', hint: 'a few at a time' },
+  'shelf-work': { name: 'Shelf work', hint: 'set out for all, meant for one or two' },
+  bin: { name: 'Bin of a child', hint: 'sheets and pieces in the bin of one child' },
+  reserve: { name: 'Reserve', hint: 'undated, pulled out at any time' },
+} as const;
+export type ActivityMode = keyof typeof ACTIVITY_MODES;
+export const activityModeSchema = z.enum(
+  Object.keys(ACTIVITY_MODES) as [ActivityMode, ...ActivityMode[]],
+  'This is not a way to run an activity',
+);
+
+/** The highest limit of an age range, in completed months. */
+export const MAX_AGE_MONTHS = 144;
+
+const monthsSchema = z
+  .int('Whole months are needed here')
+  .min(0, 'This cannot be below zero')
+  .max(MAX_AGE_MONTHS, `At most ${MAX_AGE_MONTHS} months`);
+
+export const versionIdSchema = idSchema.brand<'VersionId'>();
+export type VersionId = z.infer<typeof versionIdSchema>;
+
+/** One version of an activity: for whom, what the child does, and what the adult says. */
+export const activityVersionSchema = z
+  .object({
+    id: versionIdSchema,
+    /** First age it is for, in completed months. */
+    fromMonths: monthsSchema,
+    /** First age it is no longer for; null when it has no upper end. */
+    untilMonths: monthsSchema.nullable(),
+    /** Made for children on this rung of the main skill, whatever their age; null when age decides. */
+    rung: rungSchema.nullable().default(null),
+    does: textSchema.min(1, 'Say what the child does'),
+    /** What changes against the other versions: fewer pieces, another tool, help with a step. */
+    changes: textSchema.default(''),
+    /** Questions to ask. */
+    say: textSchema,
+    /** A new word and, after a colon, what it means at this level. */
+    word: textSchema.default(''),
+    sign: textSchema.default(''),
+    /** A true fact that is often got wrong. */
+    fact: textSchema.default(''),
+  })
+  .refine((v) => v.untilMonths === null || v.fromMonths < v.untilMonths, {
+    path: ['untilMonths'],
+    message: 'The upper end lies above the lower one',
+  });
+export type ActivityVersion = z.infer<typeof activityVersionSchema>;
+
+/**
+ * How often an amount is needed: for each child, each group of so many, each adult, once for all, or each time
+ * it is run.
+ */
+export const amountForSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('child') }),
+  z.object({
+    kind: z.literal('group-of'),
+    size: z.int('A whole number is needed here').min(2, 'A group is two or more').max(30, 'At most 30'),
+  }),
+  z.object({ kind: z.literal('adult') }),
+  z.object({ kind: z.literal('all') }),
+  z.object({ kind: z.literal('run') }),
+]);
+export type AmountFor = z.infer<typeof amountForSchema>;
+
+/** What multiplies an amount: nothing, or what the content itself asks for. */
+export const CONTENT_COUNTS = {
+  once: 'as it is',
+  'featured-number': 'times the featured number',
+  'one-to-n': 'times 1 + 2 + … + the featured number',
+  'letters-of-name': "times the letters of each child's name",
+  'letters-of-words': "times the letters of the unit's words",
+} as const;
+export type ContentCount = keyof typeof CONTENT_COUNTS;
+
+export const sparePolicySchema = z.enum(['none', 'for-breakage'], 'Spares are none, or for what breaks');
+
+/** One thing that an activity needs. */
+export const materialSchema = z.object({
+  supplyId: supplyIdSchema,
+  /** In the unit of the supply. */
+  amount: amountSchema.gt(0, 'An amount above zero is needed here'),
+  for: amountForSchema,
+  times: z
+    .enum(Object.keys(CONTENT_COUNTS) as [ContentCount, ...ContentCount[]], 'This is not a way to count')
+    .default('once'),
+  /** Whether a consumable is needed again on each day that the activity is out, or once for its whole span. */
+  every: z.enum(['day', 'span'], 'An amount is needed every day or once for the span'),
+  /** `for-breakage`: one more for every so many begun, by the home's value. Default: none. */
+  spare: sparePolicySchema,
+  /** The versions that need it; none for all of them. */
+  versionIds: z.array(versionIdSchema).max(8).default([]),
+});
+export type Material = z.infer<typeof materialSchema>;
+
+/** Whose hands do something. */
+export const OWNERS = { adult: 'adult', child: 'child', together: 'together' } as const;
+export const ownerSchema = z.enum(['adult', 'child', 'together'], 'The adult, the child, or both together');
+export type Owner = z.infer<typeof ownerSchema>;
+
+/** One step of an activity or of a recipe, and who does it. */
+export const stepSchema = z.object({
+  text: textSchema.min(1, 'Say what is done'),
+  owner: ownerSchema.default('together'),
+});
+export type ActivityStep = z.infer<typeof stepSchema>;
+
+const hoursSchema = z
+  .number('A number of hours is needed here')
+  .min(0, 'This cannot be below zero')
+  .max(24 * 90, 'At most ninety days');
+
+/** Something to make ready before the day. */
+export const prepTaskSchema = z
+  .object({
+    id: idSchema,
+    text: textSchema.min(1, 'Say what is made ready'),
+    minutes: minutesSchema,
+    per: z.enum(['once', 'child'], 'Minutes count once or for each child').default('once'),
+    owner: ownerSchema.default('adult'),
+    /** Done at least so long before it is used, and at most so long when it spoils; null when it keeps. */
+    leadHours: hoursSchema.default(0),
+    mostLeadHours: hoursSchema.nullable().default(null),
+    /** How long it waits by itself afterwards, and in which kind of place. */
+    waitHours: hoursSchema.default(0),
+    waitsIn: waitingPlaceKindSchema.nullable().default(null),
+    /** The same with less done by the adult: other minutes, and what the child does instead. */
+    instead: z
+      .array(z.object({ text: textSchema.min(1, 'Say what is done instead'), minutes: minutesSchema }))
+      .max(6, 'At most 6')
+      .default([]),
+  })
+  .refine((task) => task.mostLeadHours === null || task.leadHours <= task.mostLeadHours, {
+    path: ['mostLeadHours'],
+    message: 'This cannot be sooner than the earliest time above',
+  });
+export type PrepTask = z.infer<typeof prepTaskSchema>;
+
+/** Something that has to come before, and how long before. */
+export const comesAfterSchema = z.object({
+  activityId: idSchema,
+  leastDays: z.int('Whole days are needed here').min(0, 'This cannot be below zero').max(60).default(0),
+  mostDays: z
+    .int('Whole days are needed here')
+    .min(0, 'This cannot be below zero')
+    .max(60)
+    .nullable()
+    .default(null),
+});
+
+/** A place in a pattern's texts that is filled when it is placed: `{things}` becomes `kites`. */
+export const slotSchema = z.object({
+  id: z
+    .string('A name is needed here')
+    .regex(/^[a-z][a-z-]{0,23}$/, 'A slot is named by small letters and dashes'),
+  asks: lineSchema,
+  kind: z.enum(['word', 'thing', 'letter', 'number', 'colour', 'shape'], 'This is not a kind of slot'),
+});
+export type Slot = z.infer<typeof slotSchema>;
+
+/** What an activity is about, for finding it by what a unit features. */
+const featuresSchema = z.object({
+  letters: z
+    .array(z.string().regex(/^\p{L}{1,3}$/u, 'Letters are needed here'))
+    .max(26)
+    .default([]),
+  numbers: z.array(z.int('Whole numbers are needed here').min(0).max(1000)).max(20).default([]),
+  colours: z.array(lineSchema).max(12).default([]),
+  shapes: z.array(lineSchema).max(12).default([]),
+});
+
+const wordsSchema = z.array(lineSchema).max(20, 'At most 20').default([]);
+
+const FIELDS = {
+  title: lineSchema,
+  mode: activityModeSchema,
+  summary: textSchema,
+  /** The kinds of learning centre that it suits; empty for what is done anywhere. */
+  cornerKinds: z.array(cornerKindSchema).max(15),
+  /** The first is the main one: its area decides whose readiness counts. */
+  skills: z.array(skillIdSchema).max(20),
+  versions: z.array(activityVersionSchema).max(8, 'At most 8 versions'),
+  materials: z.array(materialSchema).max(60, 'At most 60 lines'),
+  steps: z.array(stepSchema).max(40, 'At most 40 steps'),
+  prep: z.array(prepTaskSchema).max(20, 'At most 20').default([]),
+  comesAfter: z.array(comesAfterSchema).max(10, 'At most 10').default([]),
+  /** What it makes that other activities use. */
+  makes: wordsSchema,
+  cleanUpMinutes: minutesSchema,
+  /** What is at hand for spills and clean-up. */
+  spillKit: textSchema.default(''),
+  /** Minutes to put it back between two children. */
+  resetMinutes: minutesSchema.default(0 as never),
+  /** How many children do it at the same time; null when only the corner's places limit it. */
+  atOnce: z.int('A whole number is needed here').min(1, 'At least one').max(30, 'At most 30').nullable(),
+  /** Tells the child by itself whether it is right. */
+  selfChecking: z.boolean().default(false),
+  adult: z.enum(['alone', 'near', 'tied'], 'It runs alone, with an adult near, or ties one').default('near'),
+  mess: z.enum(['clean', 'some', 'messy'], 'It is clean, makes some mess, or is messy').default('clean'),
+  energy: z.enum(['calm', 'middling', 'lively'], 'It is calm, middling or lively').default('middling'),
+  place: z.enum(['indoors', 'outdoors', 'either'], 'Indoors, outdoors or either').default('indoors'),
+  weather: z.enum(['any', 'dry', 'wind', 'sun', 'cold'], 'This is not a weather').default('any'),
+  /** Something that goes into each child's folder. */
+  keepsake: z.boolean().default(false),
+  craft: z.enum(['none', 'model', 'own-way'], 'A model to copy, or the own way').default('none'),
+  /** Minutes of recorded music or clips. */
+  recordedMinutes: minutesSchema.default(0 as never),
+  /** How it is used, for the label on its bag. */
+  directions: textSchema.default(''),
+  source: textSchema.default(''),
+  slots: z.array(slotSchema).max(8, 'At most 8 slots').default([]),
+  features: featuresSchema.default(featuresSchema.parse({})),
+  /** What earlier uses taught. */
+  notes: z
+    .array(z.object({ text: textSchema.min(1, 'This cannot be empty'), loved: z.boolean().default(false) }))
+    .max(40, 'At most 40')
+    .default([]),
+  /** Sheets of the home that belong to it. */
+  sheetIds: z.array(idSchema).max(20).default([]),
+};
+
+/** What an activity is, in the library and in every copy that is placed in a unit. */
+export const activityContentSchema = z.object(FIELDS).superRefine((content, context) => {
+  const known = new Set<string>(content.versions.map((version) => version.id));
+  if (known.size < content.versions.length)
+    context.addIssue({ code: 'custom', path: ['versions'], message: 'Two versions have the same id' });
+  content.materials.forEach((line, i) => {
+    if (line.versionIds.some((id) => !known.has(id)))
+      context.addIssue({
+        code: 'custom',
+        path: ['materials', i, 'versionIds'],
+        message: 'There is no such version any more',
+      });
+  });
+});
+export type ActivityContent = z.infer<typeof activityContentSchema>;

@@ -1,0 +1,91 @@
+import { z } from 'zod';
+import { plainDaySchema } from '../calendar/index.ts';
+import { idSchema, lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { skillIdSchema } from '../skills/index.ts';
+
+export const bookTitleIdSchema = idSchema.brand<'BookTitleId'>();
+export type BookTitleId = z.infer<typeof bookTitleIdSchema>;
+/** The levels of a book, easiest first. */
+export const BOOK_LEVELS = {
+  lap: 'lap book',
+  picture: 'picture book',
+  story: 'story book',
+  reader: 'reads alone',
+} as const;
+export type BookLevel = keyof typeof BOOK_LEVELS;
+
+/** A book to read aloud or to stand on the rail. */
+export const bookTitleSchema = z.object({
+  id: bookTitleIdSchema,
+  version: versionSchema,
+  title: lineSchema,
+  level: z.enum(Object.keys(BOOK_LEVELS) as [BookLevel, ...BookLevel[]], 'This is not a level of a book'),
+  /** Read aloud by an adult, stands on the open rail, or both. */
+  use: z.enum(['read-aloud', 'rail', 'both'], 'Read aloud, on the rail, or both').default('both'),
+  /** Too delicate for the open rail. */
+  keptHigh: z.boolean().default(false),
+  /** What it is about: words to find it by. */
+  about: z.array(lineSchema).max(20, 'At most 20').default([]),
+  keptIn: lineSchema.nullable().default(null),
+  borrowedFrom: lineSchema.nullable().default(null),
+  backBy: plainDaySchema.nullable().default(null),
+  skills: z.array(skillIdSchema).max(12).default([]),
+  notes: textSchema.default(''),
+  retired: z.boolean().default(false),
+});
+export type BookTitle = z.infer<typeof bookTitleSchema>;
+
+/** The kinds of files that a sheet may be, by their content. */
+export const FILE_TYPES = {
+  'application/pdf': 'PDF',
+  'image/png': 'PNG picture',
+  'image/jpeg': 'JPEG picture',
+  'image/webp': 'WebP picture',
+} as const;
+export type FileType = keyof typeof FILE_TYPES;
+
+/** The largest file that is taken in, in bytes. */
+export const MAX_FILE_BYTES = 20_000_000;
+
+/** A file that the home keeps outside of its database, named by the checksum of its content. */
+export const keptFileSchema = z.object({
+  /** SHA-256 of the content, in hexadecimal. */
+  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'This is not a checksum'),
+  bytes: z.int().min(1).max(MAX_FILE_BYTES),
+  type: z.enum(Object.keys(FILE_TYPES) as [FileType, ...FileType[]], 'Kobby does not keep this kind of file'),
+  /** The name that it came with. */
+  name: lineSchema,
+});
+export type KeptFile = z.infer<typeof keptFileSchema>;
+
+export const sheetIdSchema = idSchema.brand<'SheetId'>();
+export type SheetId = z.infer<typeof sheetIdSchema>;
+
+/** A sheet of the home: made, downloaded, or only a link. Found again by any of what is written here. */
+export const sheetSchema = z.object({
+  id: sheetIdSchema,
+  version: versionSchema,
+  title: lineSchema,
+  file: keptFileSchema.nullable().default(null),
+  link: linkSchema.nullable().default(null),
+  /** Where it is from. */
+  from: textSchema.default(''),
+  /** The pages that are used, as they are printed: `2-4, 7`. */
+  pages: z
+    .string()
+    .trim()
+    .max(60, 'At most 60 characters fit here')
+    .regex(/^(?:\d{1,4}(?:\s*-\s*\d{1,4})?(?:\s*,\s*\d{1,4}(?:\s*-\s*\d{1,4})?)*)?$/, 'Write pages as 2-4, 7')
+    .default(''),
+  paper: z.enum(['plain', 'card', 'label', 'sticker', 'photo'], 'This is not a paper').default('plain'),
+  colour: z.boolean().default(false),
+  level: lineSchema.nullable().default(null),
+  laminate: z.boolean().default(false),
+  cut: z.enum(['none', 'before', 'after', 'plain'], 'Cut before or after laminating, or not').default('none'),
+  finishing: z.array(lineSchema).max(12, 'At most 12').default([]),
+  skills: z.array(skillIdSchema).max(12).default([]),
+  about: z.array(lineSchema).max(20, 'At most 20').default([]),
+  notes: textSchema.default(''),
+  retired: z.boolean().default(false),
+});
+export type Sheet = z.infer<typeof sheetSchema>;

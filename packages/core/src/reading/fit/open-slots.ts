@@ -1,0 +1,35 @@
+import { CONTENT_COUNTS, openSlots, type ActivityContent } from '../../library/index.ts';
+import type { Placement } from '../../unit/index.ts';
+import { listed, type Finding } from '../finding.ts';
+import { memoised } from '../memo.ts';
+
+/** The findings about patterns that were placed with something left open, in their words or in their amounts. */
+export const openSlotFindings = memoised((placements: readonly Placement[]): readonly Finding[] =>
+  placements.flatMap((placement) => {
+    const open = openIn(placement.content);
+    if (open.length === 0) return [];
+    return [
+      {
+        key: `open-slot:${placement.id}`,
+        rule: 'open-slot',
+        level: 'note',
+        title: `${placement.content.title} is not filled in yet`,
+        detail: `Still open: ${listed(open)}.`,
+        basis: 'a pattern becomes an activity with the words of the unit',
+        days: [],
+        cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
+        placementId: placement.id,
+        childIds: [],
+      },
+    ];
+  }),
+);
+
+// Amounts that hang on what a unit features are open until it says so; letters of names are always known.
+function openIn(content: ActivityContent): readonly string[] {
+  const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
+  const counts = content.materials
+    .filter(({ times }) => times !== 'once' && times !== 'letters-of-name')
+    .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
+  return [...words, ...new Set(counts)];
+}

@@ -1,0 +1,126 @@
+import type { Book } from '../../book/index.ts';
+import { formatDay, type PlainDay } from '../../calendar/index.ts';
+import { PROPERTIES } from '../../cupboard/index.ts';
+import { belongsOn, partIdsOf, type Child } from '../../house/index.ts';
+import { listed, type Level } from '../finding.ts';
+import { cupboardOf, type CupboardRow } from './cupboard.ts';
+
+/** Something that the house says about itself, whatever is planned. */
+export interface HouseNote {
+  readonly key: string;
+  readonly level: Level;
+  readonly title: string;
+  readonly detail: string;
+  /** What it is about, to be opened from there; null when it is about several things. */
+  readonly about: { readonly kind: 'children' | 'supplies' | 'people'; readonly id: string } | null;
+}
+
+/**
+ * What the house lacks or should be looked at: children without any day, nobody at work, supplies that run low,
+ * spoil, go back, have no pack, or whose properties nobody recorded. Cares first.
+ */
+export function houseNotes(book: Book, today: PlainDay): readonly HouseNote[] {
+  const shelf = cupboardOf(book, today);
+  return [...childNotes(book, today), ...workNotes(book), ...supplyNotes(shelf)].toSorted(
+    (a, b) => Number(a.level === 'note') - Number(b.level === 'note'),
+  );
+}
+
+function childNotes(book: Book, today: PlainDay): HouseNote[] {
+  const parts = partIdsOf(Object.values(book.homes)[0]);
+  return Object.values(book.children)
+    .filter((child) => belongsOn(child, today) && !hasDays(child, parts))
+    .map((child) => ({
+      key: `no-days:${child.id}`,
+      level: 'care',
+      title: `${child.name} has no days`,
+      detail: 'Nothing is counted for this child until it comes on some part of some day.',
+      about: { kind: 'children', id: child.id },
+    }));
+}
+
+const hasDays = (child: Child, parts: ReadonlySet<string>): boolean =>
+  Object.values(child.attendance).some((list) => list.some((part) => parts.has(part)));
+
+function workNotes(book: Book): HouseNote[] {
+  const isSomebodyAtWork = Object.values(book.people).some(
+    (person) => !person.retired && Object.values(person.work).some((list) => list.length > 0),
+  );
+  if (isSomebodyAtWork || Object.keys(book.children).length === 0) return [];
+  return [
+    {
+      key: 'nobody-at-work',
+      level: 'note',
+      title: "Nobody's work is entered",
+      detail: 'Kobby counts one adult at all times until somebody works on some part of some day.',
+      about: null,
+    },
+  ];
+}
+
+const SHOWN = 4;
+
+interface SupplyRule {
+  readonly key: string;
+  readonly level: Level;
+  /** What is said of so many supplies. */
+  readonly title: string;
+  readonly concerns: (row: CupboardRow) => boolean;
+  readonly text: (row: CupboardRow) => string;
+}
+
+const nameOfRow = ({ supply }: CupboardRow): string => supply.name;
+
+// One heads-up for each kind of thing, not one for each supply: a cupboard has hundreds.
+const SUPPLY_RULES: readonly SupplyRule[] = [
+  {
+    key: 'back',
+    level: 'care',
+    title: 'to give back',
+    concerns: (row) => row.backBy !== null,
+    text: (row) => `${row.supply.name} by ${formatDay(row.backBy!)}`,
+  },
+  {
+    key: 'spoils',
+    level: 'care',
+    title: 'past or near best before',
+    concerns: (row) => row.spoilsBy !== null,
+    text: (row) => `${row.supply.name}, ${formatDay(row.spoilsBy!)}`,
+  },
+  {
+    key: 'unrecorded',
+    level: 'care',
+    title: 'with something not recorded',
+    concerns: (row) => row.unrecorded.length > 0,
+    text: (row) =>
+      `${row.supply.name} (${row.unrecorded.map((id) => PROPERTIES[id].label.toLowerCase()).join(', ')})`,
+  },
+  { key: 'low', level: 'note', title: 'running low', concerns: (row) => row.isLow, text: nameOfRow },
+  {
+    key: 'pieces',
+    level: 'note',
+    title: 'with pieces missing',
+    concerns: (row) => row.piecesMissing > 0,
+    text: nameOfRow,
+  },
+  { key: 'packs', level: 'note', title: 'without a pack', concerns: (row) => row.lacksPack, text: nameOfRow },
+];
+
+const supplyNotes = (shelf: readonly CupboardRow[]): HouseNote[] =>
+  SUPPLY_RULES.flatMap((rule) => supplyNote(rule, shelf.filter(rule.concerns)));
+
+function supplyNote({ key, level, title, text }: SupplyRule, rows: readonly CupboardRow[]): HouseNote[] {
+  const [first] = rows;
+  if (!first) return [];
+  const names = rows.slice(0, SHOWN).map(text);
+  const detail = rows.length > SHOWN ? `${names.join(', ')} and ${rows.length - SHOWN} more` : listed(names);
+  return [
+    {
+      key,
+      level,
+      title: `${rows.length} ${title}`,
+      detail: `${detail}.`,
+      about: rows.length === 1 ? { kind: 'supplies', id: first.supply.id } : null,
+    },
+  ];
+}

@@ -1,0 +1,145 @@
+import MiniSearch from 'minisearch';
+import type { Book } from '../../book/index.ts';
+import type { CornerKind } from '../../house/index.ts';
+import type { ActivityContent } from '../../library/index.ts';
+import type { Area, SkillId } from '../../skills/index.ts';
+import { stockOf } from '../amounts/ledger.ts';
+import { libraryEntries, type LibraryEntry, type LibraryKind } from './entry.ts';
+
+/** What is looked for: words in any order, and what they are narrowed down by. What is left out does not narrow. */
+export interface LibraryWish {
+  readonly words?: string;
+  readonly kinds?: readonly LibraryKind[] | null;
+  readonly cornerKind?: CornerKind | null;
+  readonly area?: Area | null;
+  readonly skill?: SkillId | null;
+  /** Has a version for this age, in completed months. */
+  readonly ageMonths?: number | null;
+  readonly mess?: ActivityContent['mess'] | null;
+  readonly place?: 'indoors' | 'outdoors' | null;
+  readonly prepMinutes?: number | null;
+  /** A featured letter, or the letter that the title begins with. */
+  readonly letter?: string | null;
+  readonly number?: number | null;
+  readonly colour?: string | null;
+  readonly shape?: string | null;
+  /** Something of everything that it needs is there. */
+  readonly onHand?: boolean;
+  readonly usedBefore?: boolean;
+  readonly lovedBefore?: boolean;
+  /** With those that are no longer proposed. */
+  readonly retired?: boolean;
+}
+
+// Words as they are typed: beginnings count, and a slip in longer words is forgiven.
+const OPTIONS = {
+  prefix: true,
+  fuzzy: (term: string): number | boolean => (term.length > 3 ? 0.25 : false),
+  boost: { title: 4, tags: 2 },
+  combineWith: 'AND',
+} as const;
+
+/**
+ * Finds entries of the library. It keeps an index of words and follows the book: only entries that changed are
+ * indexed again. Each screen that searches keeps one.
+ */
+export class LibrarySearch {
+  readonly #index = new MiniSearch<LibraryEntry>({
+    idField: 'key',
+    fields: ['title', 'tags', 'text'],
+    searchOptions: OPTIONS,
+  });
+  #entries: ReadonlyMap<string, LibraryEntry> = new Map();
+  #book: Book | null = null;
+
+  /** Takes in what is new in a book; the same book twice costs nothing. */
+  follow(book: Book): void {
+    if (this.#book !== null && sameLibrary(this.#book, book)) {
+      this.#book = book;
+      return;
+    }
+    const next = new Map(libraryEntries(book).map((entry) => [entry.key, entry]));
+    for (const [key, entry] of this.#entries) if (next.get(key) !== entry) this.#index.remove(entry);
+    for (const [key, entry] of next) if (this.#entries.get(key) !== entry) this.#index.add(entry);
+    this.#entries = next;
+    this.#book = book;
+  }
+
+  /** What fits a wish: with words the best first, without words by title. None before a book was followed. */
+  find(wish: LibraryWish): readonly LibraryEntry[] {
+    const book = this.#book;
+    if (!book) return [];
+    const isWanted = narrowing(book, wish);
+    const words = wish.words?.trim() ?? '';
+    if (words === '') {
+      return [...this.#entries.values()]
+        .filter(isWanted)
+        .toSorted((a, b) => (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
+    }
+    return this.#index
+      .search(words)
+      .map((found) => this.#entries.get(found.id as string)!)
+      .filter(isWanted);
+  }
+}
+
+const sameLibrary = (a: Book, b: Book): boolean =>
+  a.activities === b.activities &&
+  a.recipes === b.recipes &&
+  a.songs === b.songs &&
+  a.bookTitles === b.bookTitles &&
+  a.sheets === b.sheets;
+
+type Test = (entry: LibraryEntry) => boolean;
+
+// One test for each thing that is asked; what is not asked is not tested.
+function narrowing(book: Book, wish: LibraryWish): Test {
+  const tests: (Test | false | null | undefined | '')[] = [
+    !wish.retired && (({ entity }) => !entity.retired),
+    wish.kinds && (({ kind }) => wish.kinds!.includes(kind)),
+    ...byFacet(wish),
+    wish.onHand && onHandTest(book),
+    wish.usedBefore && usedTest(book),
+    wish.lovedBefore && (({ facets }) => facets.loved),
+  ];
+  const asked = tests.filter((test) => typeof test === 'function');
+  return (entry) => asked.every((test) => test(entry));
+}
+
+const isGiven = <T>(value: T | null | undefined): value is T => value !== null && value !== undefined;
+
+function byFacet(wish: LibraryWish): (Test | false | null | undefined | '')[] {
+  const same = (list: readonly string[], text: string): boolean =>
+    list.some((one) => one.toLowerCase() === text.trim().toLowerCase());
+  const { cornerKind, area, skill, ageMonths, mess, place, prepMinutes, letter, number, colour, shape } =
+    wish;
+  return [
+    cornerKind && (({ facets }) => facets.cornerKinds.includes(cornerKind)),
+    area && (({ facets }) => facets.areas.has(area)),
+    skill && (({ facets }) => facets.skills.includes(skill)),
+    isGiven(ageMonths) &&
+      (({ facets }) =>
+        facets.ages.some(({ from, until }) => from <= ageMonths && (until === null || ageMonths < until))),
+    mess && (({ facets }) => facets.mess === mess),
+    place && (({ facets }) => facets.place === place || facets.place === 'either'),
+    isGiven(prepMinutes) &&
+      (({ facets }) => facets.prepMinutes !== null && facets.prepMinutes <= prepMinutes),
+    letter &&
+      (({ facets, title }) =>
+        same(facets.letters, letter) || title.toLowerCase().startsWith(letter.trim().toLowerCase())),
+    isGiven(number) && (({ facets }) => facets.numbers.includes(number)),
+    colour && (({ facets }) => same(facets.colours, colour)),
+    shape && (({ facets }) => same(facets.shapes, shape)),
+  ];
+}
+
+function onHandTest({ supplies, stockMoves }: Book): Test {
+  return ({ facets, kind }) =>
+    (kind === 'activities' || kind === 'recipes') &&
+    facets.supplyIds.every((id) => supplies[id] && stockOf(supplies[id], stockMoves).amount > 0);
+}
+
+function usedTest({ placements }: Book): Test {
+  const used = new Set<string>(Object.values(placements).map((placement) => placement.originId));
+  return ({ entity, kind }) => kind === 'activities' && used.has(entity.id);
+}

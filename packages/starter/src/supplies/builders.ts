@@ -1,0 +1,70 @@
+import type { AllergenId, CategoryId, ChangeInput, MeasureId, Properties, WayToGet } from '@kobby/core';
+
+type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
+
+/** A supply of the starter cupboard; `stock` is what the demo home counted, in the supply's unit. */
+export interface StarterSupply {
+  readonly supply: SupplyInput;
+  readonly stock: number;
+}
+
+/** What is said about a supply beyond its name. Amounts are in its unit, prices in cents. */
+interface Rest {
+  readonly unit?: MeasureId;
+  /** Taken out and put back. Left out: used up. */
+  readonly kept?: true;
+  readonly low?: number;
+  /** `[how much is in a pack, price, shop]` */
+  readonly packs?: readonly (readonly [number, number, string])[];
+  readonly got?: WayToGet;
+  readonly from?: string;
+  readonly days?: number;
+  /** Grams that a millilitre weighs. */
+  readonly density?: number;
+  readonly allergens?: readonly AllergenId[];
+  readonly mayContain?: readonly AllergenId[];
+  readonly glutenFree?: true;
+  readonly set?: NonNullable<SupplyInput['set']>;
+  readonly props?: Properties;
+}
+
+/** Smallest loose part: across and long in millimetres. */
+export const part = (
+  acrossMm: number,
+  longMm: number,
+  material: 'firm' | 'paper' | 'fabric' | 'yarn' = 'firm',
+): Pick<Properties, 'loosePart'> => ({ loosePart: { acrossMm, longMm, material } });
+
+/** Cord or ribbon: its length in millimetres, and whether it can be tied to a loop. */
+export const cord = (lengthMm: number, canLoop = true): Pick<Properties, 'cord'> => ({
+  cord: { lengthMm, canLoop },
+});
+
+type Builder = (id: string, name: string, keptIn: string, stock: number, rest?: Rest) => StarterSupply;
+
+/** A builder for one category: `usual` is what most of its supplies are like, and each says where it differs. */
+export const ofCategory =
+  (category: CategoryId, usual: Properties): Builder =>
+  (id, name, keptIn, stock, rest = {}) => ({
+    stock,
+    supply: {
+      id,
+      name,
+      category,
+      unit: rest.unit ?? 'piece',
+      use: rest.kept ? 'reusable' : 'consumable',
+      keptIn,
+      lowMark: rest.low ?? null,
+      got: rest.got ?? 'bought',
+      gotFrom: rest.from ?? null,
+      packs: (rest.packs ?? []).map(([amount, price, shop]) => ({ amount, price: price as never, shop })),
+      arrivesInDays: rest.days ?? 0,
+      gramsPerMl: rest.density ?? null,
+      allergens: [...(rest.allergens ?? [])],
+      mayContain: [...(rest.mayContain ?? [])],
+      labelCheckedOn: null,
+      glutenFree: rest.glutenFree ?? false,
+      properties: { ...usual, ...rest.props },
+      set: rest.set ?? null,
+    },
+  });

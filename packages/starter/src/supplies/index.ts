@@ -1,0 +1,14 @@
+import { CRAFT_SUPPLIES } from './craft.ts';
+import { KITCHEN_SUPPLIES } from './kitchen.ts';
+import { PLAY_SUPPLIES } from './play.ts';
+import type { StarterSupply } from './builders.ts';
+
+/**
+ * What a home is likely to have, with honest properties. Prices and shops are made up; densities are typical ones
+ * for loose filling, good to fifteen in a hundred.
+ */
+export const STARTER_SUPPLIES: readonly StarterSupply[] = [
+  ...KITCHEN_SUPPLIES,
+  ...CRAFT_SUPPLIES,
+  ...PLAY_SUPPLIES,
+];

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { RouterLink, type RouteLocationRaw } from 'vue-router';
+
+/** Pages as a chest of drawers: each front carries the one figure that matters now, and a red dot where something stops. */
+export interface Drawer {
+  readonly name: string;
+  readonly figure: string;
+  readonly to: RouteLocationRaw;
+  readonly warns?: boolean;
+}
+defineProps<{ label: string; drawers: readonly Drawer[] }>();
+</script>
+
+<template>
+  <nav :aria-label="label">
+    <RouterLink
+      v-for="drawer in drawers"
+      :key="drawer.name"
+      class="drawer"
+      :class="{ warns: drawer.warns }"
+      :to="drawer.to"
+    >
+      <b>{{ drawer.name }}</b>
+      <span class="figures">{{ drawer.figure }}</span>
+      <i aria-hidden="true" />
+      <span v-if="drawer.warns" class="sr-only">has a stop</span>
+    </RouterLink>
+  </nav>
+</template>
+
+<style scoped>
+nav {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  padding: 8px;
+  background: var(--shelf);
+  border-right: 5px solid var(--shelf-dark);
+  z-index: 1;
+}
+.drawer {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  min-height: 74px;
+  padding: 7px 20px 8px 10px;
+  background: var(--drawer);
+  border: 1.5px solid var(--shelf-dark);
+  border-radius: 5px;
+  color: var(--drawer-ink);
+  text-decoration: none;
+}
+.drawer b {
+  font: 700 15px var(--display);
+}
+.drawer span {
+  font-size: 12px;
+  line-height: 1.25;
+  color: var(--drawer-soft);
+}
+.drawer i {
+  position: absolute;
+  right: 8px;
+  top: 50%;
+  width: 9px;
+  height: 9px;
+  margin-top: -5px;
+  border-radius: 9px;
+  background: var(--shelf-dark);
+}
+.drawer.warns i {
+  background: var(--stop);
+}
+.drawer:hover {
+  filter: brightness(1.05);
+}
+.router-link-active {
+  margin-right: -13px;
+  background: var(--paper);
+  border-right: 0;
+  border-radius: 5px 0 0 5px;
+  color: var(--ink);
+}
+.router-link-active span {
+  color: var(--ink-soft);
+}
+.router-link-active i {
+  display: none;
+}
+@media (max-width: 900px) {
+  nav {
+    flex-direction: row;
+    overflow-x: auto;
+    border-right: 0;
+    border-bottom: 5px solid var(--shelf-dark);
+  }
+  .drawer {
+    flex: none;
+    min-width: 128px;
+    min-height: 56px;
+  }
+  .router-link-active {
+    margin-right: 0;
+    border-radius: 5px;
+  }
+}
+</style>

@@ -1,0 +1,29 @@
+import type { Book } from '@kobby/core';
+
+/** One thing that can be chosen in a list. */
+export interface Option {
+  readonly title: string;
+  readonly value: string;
+}
+
+const byTitle = (a: Option, b: Option): number => a.title.localeCompare(b.title, 'en');
+
+/** The supplies that can be chosen, by name; what is no longer kept left out. */
+export const supplyOptions = ({ supplies }: Book): Option[] =>
+  Object.values(supplies)
+    .filter((supply) => !supply.retired)
+    .map((supply) => ({ title: supply.name, value: supply.id as string }))
+    .toSorted(byTitle);
+
+/** The activities that can be chosen, by title. */
+export const activityOptions = ({ activities }: Book): Option[] =>
+  Object.values(activities)
+    .filter((activity) => !activity.retired)
+    .map((activity) => ({ title: activity.content.title, value: activity.id as string }))
+    .toSorted(byTitle);
+
+/** The people who work here. */
+export const personOptions = ({ people }: Book): Option[] =>
+  Object.values(people)
+    .filter((person) => !person.retired)
+    .map((person) => ({ title: person.name, value: person.id as string }));

@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import {
+  ALLERGENS,
+  AREAS,
+  HELP_KINDS,
+  RUNGS,
+  SKILLS_BY_AREA,
+  skillName,
+  type AllergenId,
+  type ChangeInput,
+  type ChildId,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import {
+  ChoiceField,
+  LineField,
+  RowsField,
+  SwitchField,
+  TextField,
+  TicksField,
+  WeekField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import ForgetSheet from './ForgetSheet.vue';
+
+type ChildInput = Extract<ChangeInput, { type: 'house/put-child' }>['child'];
+
+/** A child: days, birthday and allergies, which every computation asks for, and what else helps. */
+const props = defineProps<{ id: ChildId | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const known = computed(() => (props.id ? store.book.children[props.id] : undefined));
+const forgetting = ref(false);
+
+const draft = ref<Required<Omit<ChildInput, 'version'>> & { version?: number }>(
+  copyOf(known.value) ?? {
+    id: `child-${newId()}`,
+    name: '',
+    shownAs: '',
+    birth: '',
+    attendance: {},
+    allergies: [],
+    mouthsThings: false,
+    startedOn: null,
+    leftOn: null,
+    knowsBins: false,
+    rungs: {},
+    likes: [],
+    wontTouch: [],
+    helps: [],
+    notes: '',
+  },
+);
+
+const allergens = computed({
+  get: () => draft.value.allergies.map((one) => one.allergen as string),
+  set: (ids) => {
+    const kept = draft.value.allergies.filter((one) => ids.includes(one.allergen));
+    const added = ids.filter((id) => !kept.some((one) => one.allergen === id)) as AllergenId[];
+    draft.value.allergies = [
+      ...kept,
+      ...added.map((allergen) => ({ allergen, words: ALLERGENS[allergen] as string })),
+    ];
+  },
+});
+
+// A rung is noted for an area or for one of its skills; shown as rows.
+const rungTargets = AREAS.flatMap((area) => [
+  { title: `${area} (whole area)`, value: area as string },
+  ...SKILLS_BY_AREA[area].map((skill) => ({ title: `${area}: ${skillName(skill)}`, value: skill as string })),
+]);
+const rungs = ref(Object.entries(draft.value.rungs ?? {}).map(([of, rung]) => ({ of, rung: String(rung) })));
+const rungsRead = () =>
+  Object.fromEntries(
+    rungs.value.filter((row) => row.of).map((row) => [row.of, row.rung]),
+  ) as typeof draft.value.rungs;
+
+// Assistants see the first name unless another way was chosen.
+function nameTyped(name: string | null | undefined): void {
+  const first = (text: string): string => text.split(' ')[0] ?? '';
+  const followed = draft.value.shownAs === first(draft.value.name);
+  draft.value.name = name ?? '';
+  if (followed) draft.value.shownAs = first(draft.value.name);
+}
+
+const submit = (): ActResult =>
+  store.perform([{ type: 'house/put-child', child: { ...draft.value, rungs: rungsRead() } }]);
+</script>
+
+<template>
+  <FormSheet
+    :title="known?.name ?? 'A child'"
+    hint="Names, birthdays and allergies stay in this home."
+    :live="Boolean(known)"
+    :submit="submit"
+    :width="760"
+    @close="emit('close')"
+  >
+    <div class="side-by-side">
+      <LineField :model-value="draft.name" label="Name" path="name" @update:model-value="nameTyped" />
+      <LineField v-model="draft.shownAs" label="Assistants see" path="shownAs" />
+      <LineField v-model="draft.birth" label="Birthday" path="birth" type="date" />
+    </div>
+    <WeekField v-model="draft.attendance" label="Comes on" path="attendance" />
+    <div class="side-by-side">
+      <SwitchField v-model="draft.mouthsThings" label="Still puts things in the mouth" path="mouthsThings" />
+      <SwitchField v-model="draft.knowsBins" label="Has played at a sensory bin" path="knowsBins" />
+    </div>
+    <TicksField v-model="allergens" label="Allergies and conditions" path="allergies" :options="ALLERGENS" />
+    <LineField
+      v-for="(one, i) in draft.allergies"
+      :key="one.allergen"
+      v-model="one.words"
+      :path="`allergies.${i}.words`"
+      :label="`${ALLERGENS[one.allergen]}, in the family's words`"
+    />
+    <TapeLabel class="label">Where the child is</TapeLabel>
+    <p class="soft">Age decides which version a child gets, unless you noted otherwise.</p>
+    <RowsField
+      v-slot="{ row, path }"
+      v-model="rungs"
+      label="Rungs"
+      path="rungs"
+      one="Rung"
+      :blank="() => ({ of: '', rung: 'practising' })"
+    >
+      <div class="side-by-side">
+        <ChoiceField v-model="row.of" label="Area or skill" :path="`${path}.of`" :options="rungTargets" />
+        <ChoiceField v-model="row.rung" label="Rung" :path="`${path}.rung`" :options="RUNGS" />
+      </div>
+    </RowsField>
+    <div class="side-by-side">
+      <WordsField v-model="draft.likes" label="Likes" path="likes" />
+      <WordsField v-model="draft.wontTouch" label="Will not touch" path="wontTouch" />
+    </div>
+    <RowsField
+      v-slot="{ row, path }"
+      v-model="draft.helps"
+      label="What helps"
+      path="helps"
+      one="Help"
+      :blank="() => ({ kind: 'comfort' as const, words: '' })"
+    >
+      <div class="side-by-side">
+        <ChoiceField v-model="row.kind as string" label="Kind" :path="`${path}.kind`" :options="HELP_KINDS" />
+        <LineField v-model="row.words" label="In words" :path="`${path}.words`" />
+      </div>
+    </RowsField>
+    <TextField v-model="draft.notes" label="Notes" path="notes" />
+    <div class="side-by-side">
+      <LineField
+        v-model="draft.startedOn"
+        label="First day here"
+        path="startedOn"
+        type="date"
+        empty-is-null
+      />
+      <LineField v-model="draft.leftOn" label="Last day here" path="leftOn" type="date" empty-is-null />
+    </div>
+    <template v-if="known" #acts>
+      <v-btn class="is-quiet apart" @click="forgetting = true">Forget this child</v-btn>
+    </template>
+  </FormSheet>
+  <ForgetSheet v-if="forgetting && known" :child="known" @close="forgetting = false" @done="emit('close')" />
+</template>
+
+<style scoped>
+.label {
+  margin: 6px 0 -6px -4px;
+  align-self: flex-start;
+}
+.apart {
+  margin-left: auto;
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { formatMoney, homeOf, parseMoney, type ChangeInput, type MeasureId } from '@kobby/core';
+import { computed } from 'vue';
+import { AmountField, LineField, RowsField } from '../../parts/fields/index.ts';
+import { useBook } from '../../state/book.ts';
+
+type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
+type PackInput = NonNullable<SupplyInput['packs']>[number];
+
+/** The packs in which shops sell a supply, with prices in the home's currency. */
+defineProps<{ unit: MeasureId; gramsPerMl: number | null | undefined }>();
+const packs = defineModel<PackInput[] | undefined>({ required: true });
+const store = useBook();
+const currency = computed(() => homeOf(store.book).currency);
+
+const shown = (pack: PackInput): string =>
+  typeof pack.price === 'number' && !Number.isNaN(pack.price)
+    ? formatMoney(pack.price as never, currency.value).replace(/[^\d.]/g, '')
+    : '';
+// What is no price stays no number, and is refused with its place.
+function setPrice(pack: PackInput, text: string | null | undefined): void {
+  pack.price = text?.trim() ? (parseMoney(text, currency.value) ?? Number.NaN) : null;
+}
+</script>
+
+<template>
+  <RowsField
+    v-slot="{ row, path }"
+    v-model="packs"
+    label="Packs"
+    path="packs"
+    one="Pack"
+    :blank="() => ({ amount: Number.NaN, price: null, shop: null })"
+  >
+    <div class="side-by-side">
+      <AmountField
+        v-model="row.amount"
+        label="In a pack"
+        :path="`${path}.amount`"
+        :unit="unit"
+        :grams-per-ml="gramsPerMl"
+      />
+      <LineField
+        :model-value="shown(row)"
+        :label="`Price (${currency})`"
+        :path="`${path}.price`"
+        inputmode="decimal"
+        @change="setPrice(row, ($event.target as HTMLInputElement).value)"
+      />
+      <LineField v-model="row.shop" label="Shop" :path="`${path}.shop`" empty-is-null />
+    </div>
+  </RowsField>
+</template>

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import {
+  ALLERGENS,
+  CATEGORIES,
+  formatDay,
+  formatQuantity,
+  homeOf,
+  onHand,
+  quantity,
+  WAYS_TO_GET,
+  type ChangeInput,
+  type MeasureId,
+  type StockMove,
+  type SupplyId,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import {
+  AmountField,
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  SwitchField,
+  TextField,
+  TicksField,
+} from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import RetireButtons from '../../parts/RetireButtons.vue';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { copyOf, instantNow, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import PackRows from './PackRows.vue';
+import PropertyFields from './PropertyFields.vue';
+
+type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
+
+/** A supply: what it is, how much is there, how it is got, and what the cautions ask about it. */
+const props = defineProps<{ id: SupplyId | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const home = computed(() => homeOf(store.book));
+const known = computed(() => (props.id ? store.book.supplies[props.id] : undefined));
+const draft = ref<Required<Omit<SupplyInput, 'version'>> & { version?: number }>(
+  copyOf(known.value) ?? {
+    id: `supply-${newId()}`,
+    name: '',
+    category: 'craft-pieces',
+    unit: 'piece',
+    use: 'consumable',
+    keptIn: null,
+    lowMark: null,
+    got: 'bought',
+    gotFrom: null,
+    backBy: null,
+    packs: [],
+    arrivesInDays: 0,
+    bestBefore: null,
+    gramsPerMl: null,
+    allergens: [],
+    mayContain: [],
+    labelCheckedOn: null,
+    glutenFree: false,
+    properties: {},
+    set: null,
+    notes: '',
+    retired: false,
+  },
+);
+const moved = ref<number | null>(null);
+const moveKind = ref<StockMove['kind']>('counted');
+
+const categories = Object.fromEntries(Object.entries(CATEGORIES).map(([id, { name }]) => [id, name]));
+const units = { piece: 'pieces', mL: 'volume (mL)', g: 'weight (g)', mm: 'length (mm)' } satisfies Record<
+  MeasureId,
+  string
+>;
+const ledger = computed(() =>
+  Object.values(store.book.stockMoves)
+    .filter((move) => move.supplyId === props.id)
+    .toSorted((a, b) => (a.at < b.at ? 1 : -1)),
+);
+const have = computed(() =>
+  known.value ? formatQuantity(onHand(known.value, ledger.value), home.value.units) : '',
+);
+const isSet = computed({
+  get: () => draft.value.set !== null,
+  set: (on: boolean | undefined) => {
+    draft.value.set = on ? { pieces: [], waysToPlay: [], outOfReach: false } : null;
+  },
+});
+const ways = computed({
+  get: () => draft.value.set?.waysToPlay?.map((text) => ({ text })) ?? [],
+  set: (rows) => {
+    if (draft.value.set) draft.value.set.waysToPlay = rows.map((row) => row.text);
+  },
+});
+
+// A count that was typed is kept with the supply, in one step.
+function submit(): ActResult {
+  const { amount, ...rest } = { amount: moved.value, kind: moveKind.value };
+  const hasMoved = amount !== null && !Number.isNaN(amount);
+  const result = store.perform([
+    { type: 'cupboard/put-supply', supply: draft.value },
+    ...(hasMoved
+      ? [
+          {
+            type: 'cupboard/record-stock' as const,
+            move: { id: `move-${newId()}`, supplyId: draft.value.id, ...rest, amount, at: instantNow() },
+          },
+        ]
+      : []),
+  ]);
+  if (result.done) moved.value = null;
+  return result;
+}
+function retire(retired: boolean): void {
+  draft.value.retired = retired;
+  if (submit().done) emit('close');
+}
+const MOVES = { counted: 'Counted', bought: 'Bought', used: 'Used', thrown: 'Thrown away' } as const;
+</script>
+
+<template>
+  <FormSheet
+    :title="known?.name ?? 'A supply'"
+    :hint="known ? `${have} on hand` : 'What it is; the rest can wait.'"
+    :live="Boolean(known)"
+    :submit="submit"
+    :width="780"
+    @close="emit('close')"
+  >
+    <div class="side-by-side">
+      <LineField v-model="draft.name" label="Name" path="name" />
+      <ChoiceField v-model="draft.category as string" label="Kind" path="category" :options="categories" />
+      <LineField v-model="draft.keptIn" label="Kept in" path="keptIn" empty-is-null />
+    </div>
+    <div class="side-by-side">
+      <ChoiceField v-model="draft.unit as string" label="Counted in" path="unit" :options="units" />
+      <ChoiceField
+        v-model="draft.use as string"
+        label="Use"
+        path="use"
+        :options="{ consumable: 'used up', reusable: 'taken out and put back' }"
+      />
+      <AmountField
+        v-model="draft.lowMark"
+        label="Get more at"
+        path="lowMark"
+        :unit="draft.unit"
+        :grams-per-ml="draft.gramsPerMl"
+        empty-is-null
+      />
+    </div>
+    <div class="side-by-side">
+      <ChoiceField v-model="moveKind as string" label="Stock" path="move.kind" :options="MOVES" />
+      <AmountField
+        v-model="moved"
+        label="How much"
+        path="move.amount"
+        :unit="draft.unit"
+        :grams-per-ml="draft.gramsPerMl"
+        empty-is-null
+      />
+    </div>
+    <details v-if="ledger.length">
+      <summary>What came and went: {{ ledger.length }} lines</summary>
+      <ul class="figures">
+        <li v-for="move in ledger.slice(0, 12)" :key="move.id">
+          {{ formatDay(move.at.slice(0, 10) as never) }}: {{ MOVES[move.kind].toLowerCase() }}
+          {{ formatQuantity(quantity(move.amount, draft.unit), home.units) }}
+        </li>
+      </ul>
+    </details>
+    <TapeLabel class="label">How it is got</TapeLabel>
+    <div class="side-by-side">
+      <ChoiceField v-model="draft.got as string" label="It is" path="got" :options="WAYS_TO_GET" />
+      <LineField v-model="draft.gotFrom" label="From whom" path="gotFrom" empty-is-null />
+      <LineField
+        v-if="draft.got === 'borrowed'"
+        v-model="draft.backBy"
+        label="Back by"
+        path="backBy"
+        type="date"
+        empty-is-null
+      />
+      <NumberField v-model="draft.arrivesInDays" label="Days to arrive" path="arrivesInDays" />
+      <LineField v-model="draft.bestBefore" label="Best before" path="bestBefore" type="date" empty-is-null />
+    </div>
+    <PackRows v-model="draft.packs" :unit="draft.unit" :grams-per-ml="draft.gramsPerMl" />
+    <TapeLabel class="label">Label</TapeLabel>
+    <TicksField
+      v-model="draft.allergens as string[]"
+      label="Contains"
+      path="allergens"
+      :options="ALLERGENS"
+    />
+    <TicksField
+      v-model="draft.mayContain as string[]"
+      label="May contain"
+      path="mayContain"
+      :options="ALLERGENS"
+    />
+    <div class="side-by-side">
+      <LineField
+        v-model="draft.labelCheckedOn"
+        label="Label read on"
+        path="labelCheckedOn"
+        type="date"
+        empty-is-null
+      />
+      <NumberField
+        v-model="draft.gramsPerMl"
+        label="Weighs"
+        suffix="g a mL"
+        path="gramsPerMl"
+        empty-is-null
+      />
+      <SwitchField v-model="draft.glutenFree" label="Labelled gluten-free" path="glutenFree" />
+    </div>
+    <PropertyFields v-model="draft.properties" :category="draft.category" />
+    <TapeLabel class="label">Set</TapeLabel>
+    <SwitchField v-model="isSet" label="It is a set with pieces" path="set" />
+    <template v-if="draft.set">
+      <RowsField
+        v-slot="{ row, path }"
+        v-model="draft.set.pieces"
+        label="Pieces"
+        path="set.pieces"
+        one="Kind of piece"
+        :blank="() => ({ name: '', count: 1, missing: 0, worn: 0 })"
+      >
+        <div class="side-by-side">
+          <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+          <NumberField v-model="row.count" label="How many" :path="`${path}.count`" />
+          <NumberField v-model="row.missing" label="Missing" :path="`${path}.missing`" />
+          <NumberField v-model="row.worn" label="Worn" :path="`${path}.worn`" />
+        </div>
+      </RowsField>
+      <RowsField
+        v-slot="{ row, index }"
+        v-model="ways"
+        label="Ways to play"
+        path="set.waysToPlay"
+        one="Way"
+        ordered
+        :blank="() => ({ text: '' })"
+      >
+        <LineField
+          :model-value="row.text"
+          label="How it is played"
+          :path="`set.waysToPlay.${index}`"
+          @update:model-value="ways = ways.map((way, i) => (i === index ? { text: $event ?? '' } : way))"
+        />
+      </RowsField>
+      <SwitchField
+        v-model="draft.set.outOfReach"
+        label="Out of reach of the youngest"
+        path="set.outOfReach"
+      />
+    </template>
+    <TextField v-model="draft.notes" label="Notes" path="notes" />
+    <template v-if="known" #acts>
+      <RetireButtons
+        :id="known.id"
+        kind="supplies"
+        :retired="known.retired"
+        @gone="emit('close')"
+        @retire="retire"
+      />
+    </template>
+  </FormSheet>
+</template>
+
+<style scoped>
+.label {
+  align-self: flex-start;
+  margin: 6px 0 -6px -4px;
+}
+summary {
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { ACTIVITY_MODES, type ActivityId, type ChangeInput } from '@kobby/core';
+import { computed, ref } from 'vue';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  TextField,
+  TicksField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import RetireButtons from '../../parts/RetireButtons.vue';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import DoingFields from './DoingFields.vue';
+import { retireBy, SKILL_OPTIONS } from './entry.ts';
+import FindingFields from './FindingFields.vue';
+import ReadyFields from './ReadyFields.vue';
+import VersionRows from './VersionRows.vue';
+
+type ActivityInput = Extract<ChangeInput, { type: 'library/put-activity' }>['activity'];
+
+/** An activity or pattern of the library, whole: for whom, how, with what, and what must come before. */
+const props = defineProps<{ id: string | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const known = computed(() => (props.id ? store.book.activities[props.id as ActivityId] : undefined));
+const draft = ref<ActivityInput>(
+  copyOf(known.value) ?? {
+    id: `activity-${newId()}`,
+    retired: false,
+    content: {
+      title: '',
+      mode: 'open-corner',
+      summary: '',
+      cornerKinds: [],
+      skills: [],
+      versions: [],
+      materials: [],
+      steps: [],
+      cleanUpMinutes: 5,
+      atOnce: null,
+    },
+  },
+);
+const content = computed(() => draft.value.content);
+const modes = Object.fromEntries(
+  Object.entries(ACTIVITY_MODES).map(([id, { name, hint }]) => [id, `${name}: ${hint}`]),
+);
+const submit = (): ActResult => store.perform([{ type: 'library/put-activity', activity: draft.value }]);
+const retire = retireBy(draft.value, submit, () => emit('close'));
+</script>
+
+<template>
+  <FormSheet
+    :title="known?.content.title ?? 'An activity'"
+    hint="What is placed in a unit already stays as it is."
+    :live="Boolean(known)"
+    :submit="submit"
+    :width="940"
+    @close="emit('close')"
+  >
+    <div class="side-by-side">
+      <LineField v-model="content.title" label="Title" path="content.title" />
+      <ChoiceField
+        v-model="content.mode as string"
+        label="How it is run"
+        path="content.mode"
+        :options="modes"
+      />
+    </div>
+    <TextField v-model="content.summary" label="In a sentence" path="content.summary" :rows="1" />
+    <TicksField
+      v-model="content.cornerKinds as string[]"
+      label="Suits the corners"
+      path="content.cornerKinds"
+      :options="CORNER_KIND_NAMES"
+    />
+    <WordsField
+      v-model="content.skills as string[]"
+      label="Skills, the main one first"
+      path="content.skills"
+      :options="SKILL_OPTIONS"
+    />
+    <TapeLabel class="label">For whom</TapeLabel>
+    <VersionRows v-model="draft.content" />
+    <TapeLabel class="label">How and with what</TapeLabel>
+    <DoingFields v-model="draft.content" />
+    <div class="side-by-side">
+      <NumberField v-model="content.atOnce" label="Children at once" path="content.atOnce" empty-is-null />
+      <NumberField
+        v-model="content.cleanUpMinutes as number"
+        label="Clean-up"
+        suffix="minutes"
+        path="content.cleanUpMinutes"
+      />
+      <NumberField
+        v-model="content.resetMinutes as number"
+        label="Put back between children"
+        suffix="minutes"
+        path="content.resetMinutes"
+      />
+    </div>
+    <TapeLabel class="label">Made ready before</TapeLabel>
+    <ReadyFields v-model="draft.content" :own-id="draft.id" />
+    <TapeLabel class="label">What it is like</TapeLabel>
+    <FindingFields v-model="draft.content" />
+    <template v-if="known" #acts>
+      <RetireButtons
+        :id="known.id"
+        kind="activities"
+        :retired="known.retired"
+        @gone="emit('close')"
+        @retire="retire"
+      />
+    </template>
+  </FormSheet>
+</template>
+
+<style scoped>
+.label {
+  align-self: flex-start;
+  margin: 6px 0 -6px -4px;
+}
+</style>

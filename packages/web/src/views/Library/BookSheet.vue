@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { BOOK_LEVELS, type BookTitleId, type ChangeInput } from '@kobby/core';
+import { computed, ref } from 'vue';
+import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import RetireButtons from '../../parts/RetireButtons.vue';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import { retireBy, SKILL_OPTIONS } from './entry.ts';
+
+type BookInput = Extract<ChangeInput, { type: 'library/put-book' }>['book'];
+
+/** A book: its level, whether it is read aloud or stands on the rail, and where it is. */
+const props = defineProps<{ id: string | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const known = computed(() => (props.id ? store.book.bookTitles[props.id as BookTitleId] : undefined));
+const draft = ref<BookInput>(
+  copyOf(known.value) ?? {
+    id: `book-${newId()}`,
+    title: '',
+    level: 'picture',
+    use: 'both',
+    keptHigh: false,
+    about: [],
+    keptIn: null,
+    borrowedFrom: null,
+    backBy: null,
+    skills: [],
+    notes: '',
+    retired: false,
+  },
+);
+const submit = (): ActResult => store.perform([{ type: 'library/put-book', book: draft.value }]);
+const retire = retireBy(draft.value, submit, () => emit('close'));
+</script>
+
+<template>
+  <FormSheet
+    :title="known?.title ?? 'A book'"
+    hint="To be read aloud, or to stand on the rail."
+    :live="Boolean(known)"
+    :submit="submit"
+    @close="emit('close')"
+  >
+    <LineField v-model="draft.title" label="Title" path="title" />
+    <div class="side-by-side">
+      <ChoiceField v-model="draft.level as string" label="Level" path="level" :options="BOOK_LEVELS" />
+      <ChoiceField
+        v-model="draft.use as string"
+        label="Use"
+        path="use"
+        :options="{ 'read-aloud': 'read aloud', rail: 'on the rail', both: 'both' }"
+      />
+    </div>
+    <SwitchField v-model="draft.keptHigh" label="Kept high: too delicate for the rail" path="keptHigh" />
+    <WordsField v-model="draft.about" label="About" path="about" />
+    <div class="side-by-side">
+      <LineField v-model="draft.keptIn" label="Kept in" path="keptIn" empty-is-null />
+      <LineField v-model="draft.borrowedFrom" label="Borrowed from" path="borrowedFrom" empty-is-null />
+      <LineField v-model="draft.backBy" label="Back by" path="backBy" type="date" empty-is-null />
+    </div>
+    <WordsField v-model="draft.skills as string[]" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <TextField v-model="draft.notes" label="Notes" path="notes" />
+    <template v-if="known" #acts>
+      <RetireButtons
+        :id="known.id"
+        kind="bookTitles"
+        :retired="known.retired"
+        @gone="emit('close')"
+        @retire="retire"
+      />
+    </template>
+  </FormSheet>
+</template>

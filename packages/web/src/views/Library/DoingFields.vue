@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { CONTENT_COUNTS, OWNERS } from '@kobby/core';
+import { computed } from 'vue';
+import {
+  AmountField,
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  TextField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import { useBook } from '../../state/book.ts';
+import { supplyOptions } from '../../state/options.ts';
+import type { ContentInput } from './content.ts';
+
+/** What an activity needs, how it is done, and who does each step. */
+const content = defineModel<ContentInput>({ required: true });
+type MaterialInput = ContentInput['materials'][number];
+const store = useBook();
+const supplies = computed(() => supplyOptions(store.book));
+const supplyOf = (id: string) => store.book.supplies[id];
+const versions = computed(() =>
+  content.value.versions.map((version, i) => ({
+    title: `Version ${i + 1}, from ${version.fromMonths} months`,
+    value: version.id,
+  })),
+);
+
+const FOR = {
+  child: 'each child',
+  'group-of': 'each group of so many',
+  adult: 'each adult',
+  all: 'once for all',
+  run: 'each time it is run',
+};
+const PAIR = 2;
+function setFor(line: MaterialInput, kind: string | null | undefined): void {
+  line.for = kind === 'group-of' ? { kind, size: PAIR } : { kind: (kind ?? 'child') as 'child' };
+}
+const blankLine = (): MaterialInput => ({
+  supplyId: '',
+  amount: 1,
+  for: { kind: 'child' },
+  every: 'day',
+  spare: 'none',
+});
+</script>
+
+<template>
+  <RowsField
+    v-slot="{ row, path }"
+    v-model="content.materials"
+    label="Needs"
+    path="content.materials"
+    one="Thing"
+    :blank="blankLine"
+  >
+    <div class="side-by-side">
+      <ChoiceField v-model="row.supplyId" label="What" :path="`${path}.supplyId`" :options="supplies" />
+      <AmountField
+        v-model="row.amount"
+        label="How much"
+        :path="`${path}.amount`"
+        :unit="supplyOf(row.supplyId)?.unit ?? 'piece'"
+        :grams-per-ml="supplyOf(row.supplyId)?.gramsPerMl"
+      />
+      <ChoiceField
+        :model-value="row.for.kind"
+        label="For"
+        :path="`${path}.for.kind`"
+        :options="FOR"
+        @update:model-value="setFor(row, $event)"
+      />
+      <NumberField
+        v-if="row.for.kind === 'group-of'"
+        v-model="row.for.size"
+        label="Group of"
+        :path="`${path}.for.size`"
+      />
+    </div>
+    <div class="side-by-side">
+      <ChoiceField
+        v-model="row.times as string"
+        label="Counted"
+        :path="`${path}.times`"
+        :options="CONTENT_COUNTS"
+      />
+      <ChoiceField
+        v-model="row.every as string"
+        label="Again"
+        :path="`${path}.every`"
+        :options="{ day: 'every day', span: 'once for the span' }"
+      />
+      <ChoiceField
+        v-model="row.spare as string"
+        label="Spares"
+        :path="`${path}.spare`"
+        :options="{ none: 'none', 'for-breakage': 'for what breaks' }"
+      />
+      <WordsField
+        v-if="versions.length > 1"
+        v-model="row.versionIds as string[]"
+        label="Only for"
+        :path="`${path}.versionIds`"
+        :options="versions"
+      />
+    </div>
+  </RowsField>
+  <RowsField
+    v-slot="{ row, path }"
+    v-model="content.steps"
+    label="Steps"
+    path="content.steps"
+    one="Step"
+    ordered
+    :blank="() => ({ text: '', owner: 'together' as const })"
+  >
+    <div class="side-by-side step">
+      <TextField v-model="row.text" label="What is done" :path="`${path}.text`" :rows="1" />
+      <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
+    </div>
+  </RowsField>
+  <div class="side-by-side">
+    <LineField v-model="content.spillKit" label="For spills, at hand" path="content.spillKit" />
+    <LineField v-model="content.directions" label="Directions for the bag" path="content.directions" />
+  </div>
+</template>
+
+<style scoped>
+.step {
+  grid-template-columns: minmax(0, 1fr) 150px;
+}
+</style>

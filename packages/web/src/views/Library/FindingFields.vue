@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  SwitchField,
+  TextField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import { useBook } from '../../state/book.ts';
+import type { ContentInput } from './content.ts';
+
+/** What an activity is like: mess, energy, weather, what it is about, and what earlier uses taught. */
+const content = defineModel<ContentInput>({ required: true });
+const store = useBook();
+content.value.features ??= {};
+const features = computed(() => content.value.features!);
+const numbers = computed({
+  get: () => (features.value.numbers ?? []).map(String),
+  set: (words) => {
+    features.value.numbers = words.map(Number);
+  },
+});
+const sheets = computed(() =>
+  Object.values(store.book.sheets).map((sheet) => ({ title: sheet.title, value: sheet.id as string })),
+);
+const slotKinds = {
+  word: 'a word',
+  thing: 'a thing of the theme',
+  letter: 'a letter',
+  number: 'a number',
+  colour: 'a colour',
+  shape: 'a shape',
+};
+</script>
+
+<template>
+  <div class="side-by-side">
+    <ChoiceField
+      v-model="content.mess as string"
+      label="Mess"
+      path="content.mess"
+      :options="{ clean: 'clean', some: 'some', messy: 'messy' }"
+    />
+    <ChoiceField
+      v-model="content.energy as string"
+      label="Energy"
+      path="content.energy"
+      :options="{ calm: 'calm', middling: 'middling', lively: 'lively' }"
+    />
+    <ChoiceField
+      v-model="content.place as string"
+      label="Where"
+      path="content.place"
+      :options="{ indoors: 'indoors', outdoors: 'outdoors', either: 'either' }"
+    />
+    <ChoiceField
+      v-model="content.weather as string"
+      label="Weather"
+      path="content.weather"
+      :options="{ any: 'any', dry: 'dry', wind: 'wind', sun: 'sun', cold: 'cold' }"
+    />
+  </div>
+  <div class="side-by-side">
+    <ChoiceField
+      v-model="content.adult as string"
+      label="An adult"
+      path="content.adult"
+      :options="{ alone: 'is not needed', near: 'is near', tied: 'is tied' }"
+    />
+    <ChoiceField
+      v-model="content.craft as string"
+      label="Craft"
+      path="content.craft"
+      :options="{ none: 'is none', model: 'with a model', 'own-way': 'in the own way' }"
+    />
+    <NumberField
+      v-model="content.recordedMinutes as number"
+      label="Recorded"
+      suffix="minutes"
+      path="content.recordedMinutes"
+    />
+  </div>
+  <div class="side-by-side">
+    <SwitchField v-model="content.selfChecking" label="Checks itself" path="content.selfChecking" />
+    <SwitchField v-model="content.keepsake" label="Goes into each child's folder" path="content.keepsake" />
+  </div>
+  <div class="side-by-side">
+    <WordsField v-model="features.letters" label="Letters" path="content.features.letters" />
+    <WordsField v-model="numbers" label="Numbers" path="content.features.numbers" />
+    <WordsField v-model="features.colours" label="Colours" path="content.features.colours" />
+    <WordsField v-model="features.shapes" label="Shapes" path="content.features.shapes" />
+  </div>
+  <RowsField
+    v-slot="{ row, path }"
+    v-model="content.slots"
+    label="Slots of a pattern: {things} in any text becomes the words of the unit"
+    path="content.slots"
+    one="Slot"
+    :blank="() => ({ id: '', asks: '', kind: 'thing' as const })"
+  >
+    <div class="side-by-side">
+      <LineField v-model="row.id" label="Name, as in {things}" :path="`${path}.id`" />
+      <LineField v-model="row.asks" label="What it asks" :path="`${path}.asks`" />
+      <ChoiceField v-model="row.kind as string" label="Is" :path="`${path}.kind`" :options="slotKinds" />
+    </div>
+  </RowsField>
+  <RowsField
+    v-slot="{ row, path }"
+    v-model="content.notes"
+    label="What earlier uses taught"
+    path="content.notes"
+    one="Note"
+    :blank="() => ({ text: '', loved: false as boolean })"
+  >
+    <TextField v-model="row.text" label="Note" :path="`${path}.text`" :rows="1" />
+    <SwitchField v-model="row.loved" label="They loved it" :path="`${path}.loved`" />
+  </RowsField>
+  <WordsField
+    v-if="sheets.length"
+    v-model="content.sheetIds"
+    label="Sheets that belong to it"
+    path="content.sheetIds"
+    :options="sheets"
+  />
+  <LineField v-model="content.source" label="From" path="content.source" />
+</template>

@@ -1,0 +1,323 @@
+<script setup lang="ts">
+import {
+  mdiBookOpenPageVariantOutline,
+  mdiFileDocumentOutline,
+  mdiMusicNoteOutline,
+  mdiPotSteamOutline,
+  mdiPlus,
+  mdiShapeOutline,
+} from '@mdi/js';
+import {
+  ACTIVITY_MODES,
+  AREAS,
+  CORNER_KINDS,
+  formatAge,
+  LIBRARY_KINDS,
+  type LibraryEntry,
+  type LibraryKind,
+  type LibraryWish,
+} from '@kobby/core';
+import { computed, ref, watch } from 'vue';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useLibrary } from '../../state/library.ts';
+import ActivitySheet from './ActivitySheet.vue';
+import BookSheet from './BookSheet.vue';
+import PasteSheet from './PasteSheet.vue';
+import PrintedSheet from './PrintedSheet.vue';
+import RecipeSheet from './RecipeSheet.vue';
+import SongSheet from './SongSheet.vue';
+
+/** The library: everything that can be done, mixed, sung, read or printed, found while one types. */
+const words = ref('');
+const wish = ref<LibraryWish>({});
+const opened = ref<{ kind: LibraryKind; id: string | null } | null>(null);
+const pasting = ref(false);
+const SHOWN_AT_ONCE = 60;
+const most = ref(SHOWN_AT_ONCE);
+
+const found = useLibrary(() => ({ ...wish.value, words: words.value ?? '' }));
+watch([words, wish], () => (most.value = SHOWN_AT_ONCE));
+const isNarrowed = computed(() => words.value || Object.values(wish.value).some(Boolean));
+
+const SHEETS = {
+  activities: ActivitySheet,
+  recipes: RecipeSheet,
+  songs: SongSheet,
+  bookTitles: BookSheet,
+  sheets: PrintedSheet,
+} as const;
+const GLYPHS: Readonly<Record<LibraryKind, string>> = {
+  activities: mdiShapeOutline,
+  recipes: mdiPotSteamOutline,
+  songs: mdiMusicNoteOutline,
+  bookTitles: mdiBookOpenPageVariantOutline,
+  sheets: mdiFileDocumentOutline,
+};
+const items = (names: Readonly<Record<string, string>>) =>
+  Object.entries(names).map(([value, title]) => ({ title, value }));
+const kinds = items({
+  activities: 'Activities and patterns',
+  recipes: 'Recipes and fillers',
+  songs: 'Songs and finger plays',
+  bookTitles: 'Books',
+  sheets: 'Sheets',
+});
+const corners = CORNER_KINDS.map((value) => ({ title: value.replaceAll('-', ' '), value }));
+const areas = AREAS.map((value) => ({ title: value, value }));
+const ages = [6, 12, 18, 24, 36, 48, 60, 72].map((value) => ({ title: formatAge(value), value }));
+const narrow = (part: Partial<LibraryWish>): void => void (wish.value = { ...wish.value, ...part });
+const numberOf = (text: string | null): number | null => (text?.trim() ? Number(text) : null);
+
+// What is worth knowing before one opens it.
+function factsOf({ kind, entity, facets }: LibraryEntry): string {
+  const ranges = facets.ages.map(({ from }) => from);
+  return [
+    'content' in entity ? ACTIVITY_MODES[entity.content.mode].name.toLowerCase() : '',
+    facets.isPattern ? 'pattern' : '',
+    kind === 'activities' && ranges.length === 0 ? 'draft: no version yet' : '',
+    ranges.length && kind === 'activities' ? `from ${formatAge(Math.min(...ranges))}` : '',
+    facets.prepMinutes ? `${facets.prepMinutes} min to prepare` : '',
+    facets.mess && facets.mess !== 'clean' ? (facets.mess === 'messy' ? 'messy' : 'some mess') : '',
+    facets.place === 'outdoors' ? 'outdoors' : '',
+    facets.loved ? 'loved before' : '',
+    entity.retired ? 'retired' : '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}
+const summaryOf = ({ entity }: LibraryEntry): string => {
+  if ('content' in entity) return entity.content.summary;
+  if ('verses' in entity) return entity.verses[0]!.split('\n')[0]!;
+  return 'summary' in entity ? entity.summary : 'about' in entity ? entity.about.join(', ') : '';
+};
+const startable = Object.keys(SHEETS) as LibraryKind[];
+</script>
+
+<template>
+  <div>
+    <PageBar title="Library" hint="found by any word of it">
+      <v-menu>
+        <template #activator="{ props: menu }">
+          <v-btn class="is-main" :prepend-icon="mdiPlus" v-bind="menu">Something new</v-btn>
+        </template>
+        <v-list>
+          <v-list-item v-for="kind in startable" :key="kind" @click="opened = { kind, id: null }">
+            {{ kind === 'activities' ? 'An activity' : `A ${LIBRARY_KINDS[kind]}` }}
+          </v-list-item>
+        </v-list>
+      </v-menu>
+      <v-btn class="is-side" @click="pasting = true">Paste a list</v-btn>
+    </PageBar>
+    <div class="columns">
+      <ShelfCard class="narrow" title="Narrow it down" label="Narrow it down">
+        <v-select
+          :items="kinds"
+          label="What"
+          name="kinds"
+          clearable
+          @update:model-value="narrow({ kinds: $event ? [$event] : null })"
+        />
+        <v-select
+          :items="corners"
+          label="Corner"
+          name="cornerKind"
+          clearable
+          @update:model-value="narrow({ cornerKind: $event })"
+        />
+        <v-select
+          :items="areas"
+          label="Area"
+          name="area"
+          clearable
+          @update:model-value="narrow({ area: $event })"
+        />
+        <v-select
+          :items="ages"
+          label="For the age of"
+          name="age"
+          clearable
+          @update:model-value="narrow({ ageMonths: $event })"
+        />
+        <v-select
+          :items="items({ clean: 'clean', some: 'some', messy: 'messy' })"
+          label="Mess"
+          name="mess"
+          clearable
+          @update:model-value="narrow({ mess: $event })"
+        />
+        <v-select
+          :items="items({ indoors: 'indoors', outdoors: 'outdoors' })"
+          label="Where"
+          name="place"
+          clearable
+          @update:model-value="narrow({ place: $event })"
+        />
+        <div class="pair">
+          <v-text-field
+            label="Prepared in"
+            name="prepMinutes"
+            suffix="min"
+            inputmode="numeric"
+            @update:model-value="narrow({ prepMinutes: numberOf($event) })"
+          />
+          <v-text-field
+            label="Letter"
+            name="letter"
+            maxlength="3"
+            @update:model-value="narrow({ letter: $event || null })"
+          />
+          <v-text-field
+            label="Number"
+            name="number"
+            inputmode="numeric"
+            @update:model-value="narrow({ number: numberOf($event) })"
+          />
+          <v-text-field
+            label="Colour"
+            name="colour"
+            @update:model-value="narrow({ colour: $event || null })"
+          />
+          <v-text-field label="Shape" name="shape" @update:model-value="narrow({ shape: $event || null })" />
+        </div>
+        <label
+          v-for="(name, key) in {
+            onHand: 'Things on hand',
+            usedBefore: 'Used before',
+            lovedBefore: 'Loved before',
+            retired: 'Retired ones too',
+          }"
+          :key="key"
+          class="tick"
+        >
+          <input
+            type="checkbox"
+            :name="key"
+            @change="narrow({ [key]: ($event.target as HTMLInputElement).checked })"
+          />
+          {{ name }}
+        </label>
+      </ShelfCard>
+      <div>
+        <v-text-field
+          v-model="words"
+          class="find"
+          label="Look for words: kite, pour, counting …"
+          name="words"
+          clearable
+          autocomplete="off"
+        />
+        <p class="soft count" aria-live="polite">
+          {{ found.length === 1 ? 'One entry' : `${found.length} entries` }}{{ isNarrowed ? ' fit' : '' }}
+        </p>
+        <ul class="found" data-test="found">
+          <li v-for="entry in found.slice(0, most)" :key="entry.key">
+            <button type="button" @click="opened = { kind: entry.kind, id: entry.entity.id }">
+              <v-icon :icon="GLYPHS[entry.kind]" size="20" aria-hidden="true" />
+              <span class="sr-only">{{ LIBRARY_KINDS[entry.kind] }}:</span>
+              <span>
+                <b>{{ entry.title }}</b>
+                <span class="soft line">{{ summaryOf(entry) }}</span>
+              </span>
+              <small class="figures">{{ factsOf(entry) }}</small>
+            </button>
+          </li>
+        </ul>
+        <p v-if="found.length === 0" class="soft">
+          {{
+            isNarrowed
+              ? 'Nothing in the library is like this.'
+              : 'The library is empty. Paste a list to begin.'
+          }}
+        </p>
+        <v-btn v-if="found.length > most" class="is-side" @click="most += SHOWN_AT_ONCE">
+          Show {{ Math.min(SHOWN_AT_ONCE, found.length - most) }} more
+        </v-btn>
+      </div>
+    </div>
+    <component
+      :is="SHEETS[opened.kind]"
+      v-if="opened"
+      :id="opened.id"
+      :key="opened.id ?? 'new'"
+      @close="opened = null"
+    />
+    <PasteSheet
+      v-if="pasting"
+      @close="pasting = false"
+      @open="(id: string) => (opened = { kind: 'activities', id })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 220px minmax(0, 1fr);
+  gap: 18px;
+  align-items: start;
+}
+.narrow {
+  gap: 9px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.count {
+  margin: 6px 0;
+}
+.found {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 12px;
+}
+.found button {
+  display: grid;
+  grid-template-columns: 24px minmax(0, 1fr) minmax(120px, 240px);
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 5px 12px 6px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-bottom: 4px solid var(--shelf);
+  border-radius: var(--radius);
+  text-align: left;
+}
+.found button:hover {
+  border-color: var(--plum);
+}
+.line {
+  display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+small {
+  font-size: 12.5px;
+  text-align: right;
+}
+@media (max-width: 800px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+  .columns > :last-child {
+    order: -1;
+  }
+  .found button {
+    grid-template-columns: 24px minmax(0, 1fr);
+  }
+  small {
+    grid-column: 2;
+    text-align: left;
+  }
+}
+</style>

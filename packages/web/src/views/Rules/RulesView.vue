@@ -1,0 +1,310 @@
+<script setup lang="ts">
+import {
+  CAUTION_LINE,
+  CURRENCIES,
+  homeOf,
+  LENSES,
+  SKILLS_BY_AREA,
+  skillName,
+  STARTING_VALUES,
+  WAITING_PLACES,
+  weekdayName,
+  WEEKDAYS,
+  type PrepSlot,
+  type SkillId,
+  type StartingValueId,
+} from '@kobby/core';
+import { computed, ref, watch } from 'vue';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  provideForm,
+  RowsField,
+  SwitchField,
+  TextField,
+  TicksField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { personOptions } from '../../state/options.ts';
+import ClosedCard from './ClosedCard.vue';
+import RatioCard from './RatioCard.vue';
+
+/** The home's own days and rules. Every field is kept as it is left; what cannot be kept stays where it is, marked. */
+const store = useBook();
+const home = computed(() => homeOf(store.book));
+const draft = ref(copyOf(home.value)!);
+
+const form = provideForm(keep);
+// Somebody else may have changed the home meanwhile: what one is just typing is not taken away.
+watch(home, (now) => {
+  if (form.errors.value.length === 0) draft.value = copyOf(now)!;
+});
+function keep(): void {
+  form.took(store.perform([{ type: 'house/put-home', home: draft.value }]));
+}
+
+const weekdays = Object.fromEntries(WEEKDAYS.map((day) => [String(day), weekdayName(day)]));
+const working = computed({
+  get: () => draft.value.workingWeekdays.map(String),
+  set: (days) => {
+    draft.value.workingWeekdays = WEEKDAYS.filter((day) => days.includes(String(day)));
+  },
+});
+const people = computed(() => personOptions(store.book));
+const lenses = Object.fromEntries(Object.entries(LENSES).map(([id, { name }]) => [id, name]));
+const currencies = Object.fromEntries(Object.keys(CURRENCIES).map((id) => [id, id]));
+const skills = Object.entries(SKILLS_BY_AREA).flatMap(([area, list]) =>
+  list.map((skill) => ({ title: `${area}: ${skillName(skill as SkillId)}`, value: skill as string })),
+);
+const blankSlot = (): PrepSlot => ({ id: slug(), name: '', minutes: {}, personId: null });
+const slug = (): string => newId().slice(0, 12);
+const values = Object.entries(STARTING_VALUES) as [
+  StartingValueId,
+  (typeof STARTING_VALUES)[StartingValueId],
+][];
+function setValue(id: StartingValueId, value: number | null | undefined): void {
+  const { [id]: _, ...rest } = draft.value.values;
+  draft.value.values = value === null || value === undefined ? rest : { ...rest, [id]: value };
+}
+const minutesOf = (slot: (typeof draft.value.prepSlots)[number], day: number) =>
+  slot.minutes[String(day) as keyof typeof slot.minutes] ?? null;
+function setMinutes(
+  slot: (typeof draft.value.prepSlots)[number],
+  day: number,
+  value: number | null | undefined,
+) {
+  const { [String(day) as '1']: _, ...rest } = slot.minutes;
+  slot.minutes = value === null || value === undefined ? rest : { ...rest, [String(day)]: value as never };
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent @change="form.settle()">
+    <PageBar title="Days and rules" hint="entered once; every unit follows" />
+    <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
+    <div class="cards">
+      <ShelfCard title="The week">
+        <LineField v-model="draft.name" label="Name of the home" path="name" />
+        <TicksField v-model="working" label="Working days" path="workingWeekdays" :options="weekdays" />
+        <RowsField
+          v-slot="{ row, path }"
+          v-model="draft.parts"
+          label="Parts of the day"
+          path="parts"
+          one="Part"
+          ordered
+          :blank="() => ({ id: slug() as never, name: '', from: '15:30' as never, to: '17:30' as never })"
+        >
+          <div class="side-by-side">
+            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <LineField v-model="row.from as string" label="From" type="time" :path="`${path}.from`" />
+            <LineField v-model="row.to as string" label="To" type="time" :path="`${path}.to`" />
+          </div>
+        </RowsField>
+        <RowsField
+          v-slot="{ row, path }"
+          v-model="draft.blocks"
+          label="Blocks of the day"
+          path="blocks"
+          one="Block"
+          ordered
+          :blank="
+            () => ({
+              id: slug() as never,
+              name: '',
+              start: '10:00' as never,
+              minutes: 30 as never,
+              isCircle: false,
+            })
+          "
+        >
+          <div class="side-by-side">
+            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <LineField v-model="row.start as string" label="Starts" type="time" :path="`${path}.start`" />
+            <NumberField v-model="row.minutes as number" label="Minutes" :path="`${path}.minutes`" />
+            <SwitchField v-model="row.isCircle" label="Kept for circle" :path="`${path}.isCircle`" />
+          </div>
+        </RowsField>
+      </ShelfCard>
+      <div class="stack">
+        <ClosedCard />
+        <ShelfCard title="Numbers to call">
+          <div class="side-by-side">
+            <LineField
+              v-model="draft.emergencyNumber"
+              label="Emergency"
+              path="emergencyNumber"
+              empty-is-null
+            />
+            <LineField
+              v-model="draft.poisonCentreNumber"
+              label="Poison centre"
+              path="poisonCentreNumber"
+              empty-is-null
+            />
+          </div>
+        </ShelfCard>
+        <ShelfCard title="How things are shown">
+          <div class="side-by-side">
+            <ChoiceField
+              v-model="draft.units as string"
+              label="Units"
+              path="units"
+              :options="{ metric: 'Metric', us: 'US' }"
+            />
+            <ChoiceField
+              v-model="draft.currency as string"
+              label="Currency"
+              path="currency"
+              :options="currencies"
+            />
+            <ChoiceField
+              v-model="draft.pictures as string"
+              label="Pictures"
+              path="pictures"
+              :options="{ any: 'Any kind', realistic: 'Realistic only' }"
+            />
+          </div>
+          <ChoiceField v-model="draft.lens as string" label="Look at balance" path="lens" :options="lenses" />
+          <RowsField
+            v-slot="{ row, path }"
+            v-model="draft.ownHeadings"
+            label="Headings of your own"
+            path="ownHeadings"
+            one="Heading"
+            :blank="() => ({ id: slug(), name: '', skills: [] })"
+          >
+            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <WordsField
+              v-model="row.skills as string[]"
+              label="Skills that count for it"
+              :path="`${path}.skills`"
+              :options="skills"
+            />
+          </RowsField>
+        </ShelfCard>
+      </div>
+      <RatioCard v-model="draft.ratio" />
+      <ShelfCard title="Making ready">
+        <RowsField
+          v-slot="{ row, path }"
+          v-model="draft.prepSlots"
+          label="Time for making ready"
+          path="prepSlots"
+          one="Time"
+          :blank="blankSlot"
+        >
+          <div class="side-by-side">
+            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <ChoiceField
+              v-model="row.personId"
+              label="Whose"
+              none="whoever is there"
+              :path="`${path}.personId`"
+              :options="people"
+            />
+          </div>
+          <div class="week">
+            <NumberField
+              v-for="day in WEEKDAYS"
+              :key="day"
+              :model-value="minutesOf(row, day)"
+              :label="weekdayName(day).slice(0, 3)"
+              :path="`${path}.minutes.${day}`"
+              empty-is-null
+              @update:model-value="setMinutes(row, day, $event)"
+            />
+          </div>
+        </RowsField>
+        <RowsField
+          v-slot="{ row, path }"
+          v-model="draft.waitingPlaces"
+          label="Places where things wait"
+          path="waitingPlaces"
+          one="Place"
+          :blank="() => ({ id: slug(), name: '', kind: 'shelf' as const, holds: 4 })"
+        >
+          <div class="side-by-side">
+            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <ChoiceField
+              v-model="row.kind as string"
+              label="Kind"
+              :path="`${path}.kind`"
+              :options="WAITING_PLACES"
+            />
+            <NumberField v-model="row.holds" label="Holds" :path="`${path}.holds`" />
+          </div>
+        </RowsField>
+      </ShelfCard>
+      <ShelfCard title="Rules of the room">
+        <TextField v-model="draft.binRule" label="When filler leaves a bin" path="binRule" />
+        <RowsField
+          v-slot="{ row, path }"
+          v-model="draft.recordedLimits"
+          label="Recorded music and clips, at most"
+          path="recordedLimits"
+          one="Limit"
+          :blank="() => ({ underMonths: null, minutes: 20 as never })"
+        >
+          <div class="side-by-side">
+            <NumberField v-model="row.minutes as number" label="Minutes a day" :path="`${path}.minutes`" />
+            <NumberField
+              v-model="row.underMonths"
+              label="Only under (empty: for all)"
+              suffix="months"
+              :path="`${path}.underMonths`"
+              empty-is-null
+            />
+          </div>
+        </RowsField>
+      </ShelfCard>
+      <ShelfCard title="Starting values">
+        <p class="soft">What Kobby counts with. Empty is its own value, shown behind.</p>
+        <div v-for="[id, value] in values" :key="id" class="value">
+          <NumberField
+            :model-value="draft.values[id] ?? null"
+            :label="value.name"
+            :suffix="`${value.unit} (${value.value})`"
+            :path="`values.${id}`"
+            empty-is-null
+            @update:model-value="setValue(id, $event)"
+          />
+        </div>
+      </ShelfCard>
+    </div>
+    <p class="line soft">{{ CAUTION_LINE }}</p>
+  </form>
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+  gap: 20px 18px;
+  align-items: start;
+}
+.stack {
+  display: grid;
+  gap: 20px;
+}
+.week {
+  display: grid;
+  grid-template-columns: repeat(7, minmax(0, 1fr));
+  gap: 4px;
+}
+.week :deep(.v-field__input) {
+  padding-inline: 8px;
+}
+.week :deep(.v-field-label) {
+  margin-inline-start: 8px;
+}
+.line {
+  margin-top: 26px;
+  font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { type ChangeInput, type CornerId } from '@kobby/core';
+import { generateKeyBetween } from 'fractional-indexing';
+import { computed, ref } from 'vue';
+import {
+  AmountField,
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  SwitchField,
+} from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import RetireButtons from '../../parts/RetireButtons.vue';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
+import { supplyOptions } from '../../state/options.ts';
+
+type CornerInput = Extract<ChangeInput, { type: 'house/put-corner' }>['corner'];
+
+/** A learning centre: its place, who fits, and what stands there for good. */
+const props = defineProps<{ id: CornerId | null; lastOrder: string | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const known = computed(() => (props.id ? store.book.corners[props.id] : undefined));
+const draft = ref<CornerInput>(
+  copyOf(known.value) ?? {
+    id: `corner-${newId()}`,
+    name: '',
+    kind: 'other',
+    outdoors: false,
+    places: 4,
+    expected: true,
+    sharesTableWith: null,
+    standingKit: [],
+    retired: false,
+    order: generateKeyBetween(props.lastOrder, null),
+  },
+);
+const others = computed(() =>
+  Object.values(store.book.corners)
+    .filter((corner) => corner.id !== draft.value.id && !corner.retired)
+    .map((corner) => ({ title: corner.name, value: corner.id as string })),
+);
+const supplies = computed(() => supplyOptions(store.book));
+const unitOf = (supplyId: string) => store.book.supplies[supplyId]?.unit ?? 'piece';
+
+// A change of place goes on after somebody dragged the corner meanwhile.
+const submit = (): ActResult =>
+  store.perform([
+    { type: 'house/put-corner', corner: { ...draft.value, order: known.value?.order ?? draft.value.order } },
+  ]);
+function retire(retired: boolean): void {
+  draft.value.retired = retired;
+  if (submit().done) emit('close');
+}
+</script>
+
+<template>
+  <FormSheet
+    :title="known?.name ?? 'A corner'"
+    hint="A learning centre of the home: a cubby on every unit's shelf."
+    :live="Boolean(known)"
+    :submit="submit"
+    @close="emit('close')"
+  >
+    <div class="side-by-side">
+      <LineField v-model="draft.name" label="Name" path="name" />
+      <ChoiceField v-model="draft.kind as string" label="Kind" path="kind" :options="CORNER_KIND_NAMES" />
+    </div>
+    <div class="side-by-side">
+      <NumberField v-model="draft.places" label="Children who fit" path="places" />
+      <ChoiceField
+        v-model="draft.sharesTableWith"
+        label="Shares a table with"
+        path="sharesTableWith"
+        none="its own place"
+        :options="others"
+      />
+    </div>
+    <div class="side-by-side">
+      <SwitchField v-model="draft.outdoors" label="Outdoors" path="outdoors" />
+      <SwitchField v-model="draft.expected" label="Filled in every unit" path="expected" />
+    </div>
+    <RowsField
+      v-slot="{ row, path }"
+      v-model="draft.standingKit"
+      label="Stands there for good, and is not counted again"
+      path="standingKit"
+      one="Thing"
+      :blank="() => ({ supplyId: '', amount: 1 })"
+    >
+      <div class="side-by-side">
+        <ChoiceField v-model="row.supplyId" label="Thing" :path="`${path}.supplyId`" :options="supplies" />
+        <AmountField
+          v-model="row.amount"
+          label="How many"
+          :path="`${path}.amount`"
+          :unit="unitOf(row.supplyId)"
+        />
+      </div>
+    </RowsField>
+    <template v-if="known" #acts>
+      <RetireButtons
+        :id="known.id"
+        kind="corners"
+        :retired="known.retired"
+        @gone="emit('close')"
+        @retire="retire"
+      />
+    </template>
+  </FormSheet>
+</template>

@@ -50,7 +50,12 @@ const scrollsSideways = ({ page }: Visitor): Promise<boolean> =>
   page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth);
 
 const VIEWS = [
-  ['house', '[data-test="children"] li'],
+  ['house/children', '[data-test="children"] li'],
+  ['house/people', '[data-test="people"] li'],
+  ['house/corners', '[data-test="corners"] li'],
+  ['house/rules', 'main form'],
+  ['house/cupboard', '[data-test="cupboard"] li'],
+  ['house/library', '[data-test="found"] li'],
   ['units', '.rack li'],
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
@@ -83,9 +88,22 @@ describe.each(['day', 'evening'])('by %s light', (light) => {
     await mara.pressText('Weather dough');
     await mara.sees('Who does what');
     expect(await problemsOf(mara)).toEqual([]);
-    await mara.go(`${server.url}/house`);
-    await mara.pressText('Tove Lind');
-    await mara.find('input[name="birth"]');
+  });
+
+  test.each([
+    ['children', 'Tove Lind', 'input[name="birth"]'],
+    ['people', 'Sol', 'input[name="mayLead.heat"]'],
+    ['corners', 'Sensory bin', 'input[name="places"]'],
+    ['cupboard', 'Aprons', 'input[name="packs.0.shop"]'],
+    ['library', 'A wash of sky', 'input[name="content.title"]'],
+    ['library', 'A bridge of backs', 'textarea[name="verses.0"]'],
+    ['library', 'Blocks to thaw', 'input[name="keptHow"]'],
+    ['library', 'Paste a list', 'textarea[name="list"]'],
+    ['library', 'A sheet', 'input[name="pages"]'],
+  ])('the sheets of the house: %s, %s', async (page, opens, ready) => {
+    await mara.go(`${server.url}/house/${page}`);
+    await mara.pressText(opens);
+    await mara.find(ready);
     expect(await problemsOf(mara)).toEqual([]);
   });
 

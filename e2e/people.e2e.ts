@@ -1,4 +1,4 @@
-// Two people in the same unit; a home made from nothing; the keyboard alone.
+// Two people in the same unit; signed out meanwhile; a unit planned with the keyboard alone.
 import type { Browser } from 'puppeteer-core';
 import { afterAll, afterEach, beforeAll, describe, expect, test } from 'vitest';
 import { LAPTOP, openBrowser, Visitor } from './support/browser.ts';
@@ -98,71 +98,27 @@ test('whoever is signed out meanwhile keeps what was done, signs in and goes on'
   await mara.kept();
 });
 
-test('a new home is made with the code from the terminal, gets a child, and a first supply list', async () => {
-  await open();
-  const code = /one-time code: (\S+)/.exec(server.output())![1]!;
-  const ren = await Visitor.arrive(browser, LAPTOP);
-  await ren.go(server.url);
-  await ren.sees('A new home');
-  await ren.fill('code', 'AAAA-AAAA-AAAA');
-  await ren.fill('homeName', 'Oak Corner');
-  await ren.fill('providerName', 'Ren');
-  await ren.fill('passPhrase', 'short');
-  await ren.pressText('Make this home');
-  await ren.sees('Use at least 10 characters');
-  await ren.fill('passPhrase', 'four green paper boats');
-  await ren.pressText('Make this home');
-  await ren.sees('This is not the code that the terminal shows');
-  await ren.fill('code', code.toLowerCase());
-  await ren.pressText('Make this home');
-  await ren.sees('No unit yet.');
-  await ren.sees('Oak Corner');
-  await ren.pressText('Add the children in the house');
-  await ren.pressText('A child');
-  await ren.fill('name', 'Tove Lind');
-  await ren.pressText('Keep');
-  await ren.sees('There is no such day');
-  await ren.fill('birth', '2023-01-20');
-  for (const weekday of ['Monday', 'Tuesday', 'Wednesday'])
-    await ren.press(`[aria-label="${weekday}, Morning"]`);
-  await ren.press('::-p-xpath(//label[normalize-space(.)="gluten"]/input)');
-  await ren.fill('words', 'Coeliac disease');
-  await ren.pressText('Keep');
-  await ren.sees('Mon Tue Wed');
-  await ren.pressText('Units');
-  await ren.pressText('Start a unit');
-  await ren.fill('title', 'Mirrors');
-  await ren.pressText('Put it on the shelf');
-  await ren.press('[aria-label="Put something in Dough"]');
-  await ren.choose('Weather dough');
-  await ren.sees('Stop · Gluten and Tove Lind');
-  await ren.pressText('Gather');
-  expect(await ren.textOf('[data-test="supply-plain-flour"]')).toMatch(
-    /^130 g\s+Plain flour\s+need 130 g, none on hand/,
-  );
-});
-
 test('with the keyboard alone: a unit is started, a corner filled, a step taken back', async () => {
   await open('--demo');
   const mara = await Visitor.arrive(browser, LAPTOP);
   const { keyboard } = mara.page;
   await mara.go(server.url);
   await mara.find('input[name="passPhrase"]');
-  await tabTo(mara, 'passPhrase');
+  await mara.tabTo('passPhrase');
   await keyboard.type('three blue kites');
   await keyboard.press('Enter');
   await mara.find('.rack');
-  await tabTo(mara, 'Start a unit');
+  await mara.tabTo('Start a unit');
   await keyboard.press('Enter');
   await mara.find('form#start-unit');
-  await tabTo(mara, 'title');
+  await mara.tabTo('title');
   await keyboard.type('Mirrors');
   await keyboard.press('Enter');
   await mara.sees('The shelf');
-  await tabTo(mara, 'Put something in Music');
+  await mara.tabTo('Put something in Music');
   await keyboard.press('Enter');
   await mara.find('[data-test="choices"]');
-  await tabTo(mara, 'Ribbon-stick dance');
+  await mara.tabTo('Ribbon-stick dance');
   await keyboard.press('Enter');
   await mara.find('[data-test="cubby-music"]:not(.empty)');
   await keyboard.down('Control');
@@ -171,21 +127,3 @@ test('with the keyboard alone: a unit is started, a corner filled, a step taken 
   await mara.find('[data-test="cubby-music"].empty');
   expect(mara.errors).toEqual([]);
 });
-
-/** Presses Tab until the focus is on what has this name, label or text. */
-async function tabTo(visitor: Visitor, wanted: string): Promise<void> {
-  for (let presses = 0; presses < 80; presses++) {
-    const isThere = await visitor.page.evaluate((text) => {
-      const focused = document.activeElement;
-      const names = [
-        focused?.getAttribute('name'),
-        focused?.getAttribute('aria-label'),
-        focused?.textContent,
-      ];
-      return names.some((name) => name?.includes(text)) && focused!.matches('button, input, a');
-    }, wanted);
-    if (isThere) return;
-    await visitor.page.keyboard.press('Tab');
-  }
-  throw new Error(`the focus never came to ${wanted}`);
-}

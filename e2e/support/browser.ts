@@ -1,7 +1,13 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type Browser, type BrowserContext, type ElementHandle, type Page } from 'puppeteer-core';
+import puppeteer, {
+  type Browser,
+  type BrowserContext,
+  type ElementHandle,
+  type KeyInput,
+  type Page,
+} from 'puppeteer-core';
 
 export const LAPTOP = { width: 1280, height: 800 };
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 1 };
@@ -34,11 +40,17 @@ export async function openBrowser(): Promise<{ readonly browser: Browser; close(
   };
 }
 
+// More than any page has to tab through.
+const MOST_TABS = 400;
+
 /** A page in a context of its own: another person at another device. Errors of the page fail the test. */
 export class Visitor {
   readonly context: BrowserContext;
   readonly page: Page;
   readonly errors: string[] = [];
+  /** How often something was pressed, and how many keys were struck, since this person arrived. */
+  presses = 0;
+  keys = 0;
 
   private constructor(context: BrowserContext, page: Page) {
     this.context = context;
@@ -65,11 +77,13 @@ export class Visitor {
   }
 
   async press(selector: string): Promise<void> {
+    this.presses += 1;
     await this.page.locator(selector).click();
   }
 
   /** Presses the button, link or drawer that carries a text. */
   async pressText(text: string): Promise<void> {
+    this.presses += 1;
     await this.page
       .locator(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`)
       .click();
@@ -89,6 +103,9 @@ export class Visitor {
       input.select();
       return input.type === 'date';
     });
+    // A date is typed as eight figures.
+    this.keys += isDate ? 8 : value.length;
+    this.presses += 1;
     if (!isDate) return this.page.keyboard.type(value);
     // The parts of a date field follow the browser's language: it is set as its own picker would.
     await field.evaluate((input, date) => {
@@ -96,6 +113,40 @@ export class Visitor {
       input.dispatchEvent(new Event('input', { bubbles: true }));
       input.dispatchEvent(new Event('change', { bubbles: true }));
     }, value);
+  }
+
+  /** Strikes keys one after the other, as by somebody without a mouse. */
+  async strike(...keys: readonly KeyInput[]): Promise<void> {
+    for (const key of keys) {
+      this.keys += 1;
+      await this.page.keyboard.press(key);
+    }
+  }
+
+  /** Types where the cursor is. */
+  async type(text: string): Promise<void> {
+    this.keys += text.length;
+    await this.page.keyboard.type(text);
+  }
+
+  /** Presses Tab until the focus is on what has this name, or these words in its label or text. */
+  async tabTo(wanted: string): Promise<void> {
+    for (let tabs = 0; tabs < MOST_TABS; tabs++) {
+      const isThere = await this.page.evaluate((text) => {
+        const focused = document.activeElement;
+        const by = document.getElementById(focused?.getAttribute('aria-labelledby') ?? '');
+        const label = by?.textContent ?? (focused as HTMLInputElement | null)?.labels?.[0]?.textContent;
+        const words = [focused?.getAttribute('aria-label'), focused?.textContent, label];
+        const isNamed = focused?.getAttribute('name') === text;
+        return (
+          (isNamed || words.some((one) => one?.includes(text))) &&
+          focused!.matches('button, input, textarea, a, [role="combobox"]')
+        );
+      }, wanted);
+      if (isThere) return;
+      await this.strike('Tab');
+    }
+    throw new Error(`the focus never came to ${wanted}`);
   }
 
   async sees(text: string): Promise<void> {

@@ -82,6 +82,22 @@ export const dayInZone = (epochMs: number, zone: string): PlainDay =>
     .toPlainDate()
     .toString() as PlainDay;
 
+/**
+ * The instant at which the home's clock shows a day, at the time of day that it is now (milliseconds since 1970).
+ * On the day itself that is now; it differs where the home's date stands still, as in a demo.
+ * @throws {RangeError} for an unknown zone.
+ */
+export function instantOn(day: PlainDay, epochMs: number, zone: string): string {
+  const now = Temporal.Instant.fromEpochMilliseconds(epochMs).toZonedDateTimeISO(zone);
+  const there = now.toPlainDate().toString() === day ? now : atDay(now, day);
+  return there.toInstant().toString({ fractionalSecondDigits: 3 });
+}
+
+const atDay = (time: Temporal.ZonedDateTime, day: PlainDay): Temporal.ZonedDateTime => {
+  const { year, month, day: date } = Temporal.PlainDate.from(day);
+  return time.with({ year, month, day: date });
+};
+
 /** An IANA time zone that this machine knows, such as `America/Chicago`. */
 export const zoneSchema = z
   .string('A time zone is needed here')

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
+  instantOn,
   addDays,
   closedBecause,
   dayInZone,
@@ -148,5 +149,21 @@ describe('plain days', () => {
       'Thu 11 March',
       'Thursday 11 March 2027',
     ]);
+  });
+});
+
+describe("an instant by the home's clock", () => {
+  const now = Date.UTC(2026, 10, 24, 3, 16, 5, 7);
+
+  test('is now on the day itself', () => {
+    expect(instantOn(plainDay('2026-11-23'), now, 'America/Chicago')).toBe('2026-11-24T03:16:05.007Z');
+  });
+
+  test('keeps the time of day on another day, over changes of the clock as well', () => {
+    expect(instantOn(plainDay('2027-03-11'), now, 'America/Chicago')).toBe('2027-03-12T03:16:05.007Z');
+    expect(instantOn(plainDay('2027-03-15'), now, 'America/Chicago')).toBe('2027-03-16T02:16:05.007Z');
+    // Half past two does not exist on the night on which clocks go forward.
+    const night = Date.UTC(2026, 10, 24, 8, 30);
+    expect(instantOn(plainDay('2027-03-14'), night, 'America/Chicago')).toBe('2027-03-14T08:30:00.000Z');
   });
 });

@@ -1,6 +1,13 @@
 import { describe, expect, test } from 'vitest';
 import type { Rungs } from '../skills/index.ts';
-import { activityContentSchema, fillSlots, openSlots, versionFor, type ActivityContent } from './index.ts';
+import {
+  activityContentSchema,
+  fillSlots,
+  openSlots,
+  versionFor,
+  withGaps,
+  type ActivityContent,
+} from './index.ts';
 
 const version = (id: string, fromMonths: number, untilMonths: number | null, rest: object = {}) => ({
   id,
@@ -115,6 +122,13 @@ describe('a pattern', () => {
   test('says which slots stand open', () => {
     expect(openSlots(pattern)).toEqual(['things', 'thing']);
     expect(openSlots(content)).toEqual([]);
+  });
+
+  test('is shown with gaps until then', () => {
+    expect([withGaps(pattern.title), withGaps('No slot {here or} there')]).toEqual([
+      'Match the …',
+      'No slot {here or} there',
+    ]);
   });
 
   test('becomes concrete with words for them, and keeps open what has none', () => {

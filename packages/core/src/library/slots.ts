@@ -12,6 +12,9 @@ export function openSlots(content: ActivityContent): readonly string[] {
   return [...found];
 }
 
+/** A text of a pattern as it is shown before its slots are filled: `A shop for …`. */
+export const withGaps = (text: string): string => text.replaceAll(SLOT, '…');
+
 /**
  * A pattern with its slots filled: every `{things}` in its texts becomes the words given for it. Slots for which
  * nothing is given stay open. The same object back when nothing was filled.

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, useId } from 'vue';
 import type { ActResult } from '../state/sync.ts';
 import { provideForm } from './fields/index.ts';
 import PlankSheet from './PlankSheet.vue';
@@ -21,6 +21,8 @@ const emit = defineEmits<{ close: [] }>();
 const form = provideForm(() => {
   if (props.live) send();
 });
+// One sheet may stand on another: the button of each is for its own form.
+const formId = useId();
 const warned = ref(false);
 const body = ref<HTMLFormElement | null>(null);
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : close()) });
@@ -45,7 +47,7 @@ function close(): void {
 <template>
   <PlankSheet v-model="isOpen" :title="title" :hint="hint" :width="width">
     <form
-      id="sheet-form"
+      :id="formId"
       ref="body"
       class="sheet-form"
       novalidate
@@ -59,7 +61,7 @@ function close(): void {
       Not kept yet: see the fields marked above. Close again to leave them as they were.
     </p>
     <template #foot>
-      <v-btn class="is-main" type="submit" form="sheet-form">{{ live ? 'Done' : 'Keep' }}</v-btn>
+      <v-btn class="is-main" type="submit" :form="formId">{{ live ? 'Done' : 'Keep' }}</v-btn>
       <v-btn v-if="!live" class="is-quiet" @click="emit('close')">Not now</v-btn>
       <slot name="acts" />
     </template>

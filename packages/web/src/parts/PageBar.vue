@@ -20,6 +20,9 @@ defineProps<{ title: string; hint: string }>();
   margin-bottom: 12px;
 }
 .acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
   margin-left: auto;
 }
 </style>

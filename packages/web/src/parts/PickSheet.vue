@@ -2,6 +2,7 @@
 import {
   freeBlock,
   freeSpan,
+  withGaps,
   type ChangeInput,
   type CornerId,
   type FieldProblem,
@@ -92,7 +93,7 @@ function place({ activity }: Suggestion): void {
       {{ message }}
     </p>
     <form v-if="filling" class="slots" novalidate @submit.prevent="place(filling)">
-      <b>{{ filling.activity.content.title }}</b>
+      <b>{{ withGaps(filling.activity.content.title) }}</b>
       <v-text-field
         v-for="slot in filling.activity.content.slots"
         :key="slot.id"
@@ -117,8 +118,8 @@ function place({ activity }: Suggestion): void {
     <ul v-if="!filling" class="choices" data-test="choices">
       <li v-for="choice in choices" :key="choice.activity.id">
         <button type="button" @click="pick(choice)">
-          <b>{{ choice.activity.content.title }}</b>
-          <span class="soft">{{ choice.activity.content.summary }}</span>
+          <b>{{ withGaps(choice.activity.content.title) }}</b>
+          <span class="soft">{{ withGaps(choice.activity.content.summary) }}</span>
           <small class="figures">
             {{ choice.fits }} of {{ expected }} fit<template
               v-if="choice.activity.content.mode === 'small-group'"

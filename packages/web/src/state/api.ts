@@ -39,6 +39,14 @@ export async function sendFile(file: File): Promise<Said<KeptFile>> {
   return heard(await fetch(path, request).catch(() => null), keptFileSchema);
 }
 
+/** The file that was just chosen in a field. The field lets go of it: the same one, mended, can be chosen again. */
+export function chosenFile(event: Event): File | null {
+  const field = event.target as HTMLInputElement;
+  const file = field.files?.[0] ?? null;
+  field.value = '';
+  return file;
+}
+
 async function heard<S extends z.ZodType>(response: Response | null, schema: S): Promise<Said<z.output<S>>> {
   const json: unknown = await response?.json().catch(() => null);
   if (!response || json === null) return { kind: 'unreachable' };

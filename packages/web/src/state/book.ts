@@ -1,4 +1,4 @@
-import { HOME_ID, type Book } from '@kobby/core';
+import { HOME_ID, homeOf, instantOn, type Book } from '@kobby/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { BookSync } from './sync.ts';
@@ -23,6 +23,8 @@ export const useBook = defineStore('book', () => {
     notice: sync.notice,
     isReady: computed(() => sync.me.value !== null && HOME_ID in book.value.homes),
     waitingCount: computed(() => sync.replica.value.waiting.length),
+    /** The instant by the home's clock, for lines of the stock ledger. */
+    instant: () => instantOn(sync.today.value!, Date.now(), homeOf(book.value).zone),
     load: () => sync.load(),
     perform: sync.perform.bind(sync),
     undo: () => sync.undo(),

@@ -99,8 +99,10 @@ li {
   min-width: 0;
 }
 .acts {
-  display: flex;
-  flex-direction: column;
+  display: grid;
+  grid-template-columns: repeat(2, auto);
+  grid-auto-flow: column;
+  grid-template-rows: auto auto;
 }
 .acts button {
   display: grid;

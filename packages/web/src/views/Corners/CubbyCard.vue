@@ -17,8 +17,15 @@ const store = useBook();
 const reading = useReading();
 
 const isEmpty = computed(() => props.cubby.setUps.length === 0);
+// One press must be enough: a pattern asks for its words first and is found behind the plus.
+const OFFERS = 2;
 const offers = computed(() =>
-  isEmpty.value ? reading.value.suggestions(props.cubby.corner).slice(0, 2) : [],
+  isEmpty.value
+    ? reading.value
+        .suggestions(props.cubby.corner)
+        .filter(({ activity }) => activity.content.slots.length === 0)
+        .slice(0, OFFERS)
+    : [],
 );
 const lead = computed(() => {
   if (offers.value.length === 0) return 'Nothing yet.';

@@ -14,7 +14,7 @@ import { computed, nextTick, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
-import { instantNow, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import SupplySheet from './SupplySheet.vue';
 import WishesCard from './WishesCard.vue';
@@ -85,7 +85,7 @@ function count({ supply }: CupboardRow): void {
   const result = store.perform([
     {
       type: 'cupboard/record-stock',
-      move: { id: `count-${newId()}`, supplyId: supply.id, kind: 'counted', amount, at: instantNow() },
+      move: { id: `count-${newId()}`, supplyId: supply.id, kind: 'counted', amount, at: store.instant() },
     },
   ]);
   wrong.value = { ...wrong.value, [supply.id]: result.done ? '' : (result.errors[0]?.message ?? '') };

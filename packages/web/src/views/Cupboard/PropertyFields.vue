@@ -56,100 +56,102 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
     {{ missing.length === 1 ? 'One thing is' : `${missing.length} things are` }} not recorded yet. Unknown is
     pointed out, never passed over.
   </p>
-  <div v-for="id in shown" :key="id" class="property">
-    <template v-if="shapeOf(id).kind === 'flag'">
-      <ChoiceField
-        :model-value="flagOf(id)"
-        :label="PROPERTIES[id].label"
-        :path="`properties.${id}`"
-        none="not known"
-        :options="YES_NO"
-        @update:model-value="set(id, $event ? $event === 'yes' : undefined)"
-      />
-    </template>
-    <template v-else-if="shapeOf(id).kind === 'choice'">
-      <ChoiceField
-        :model-value="(get(id) as string | undefined) ?? null"
-        :label="PROPERTIES[id].label"
-        :path="`properties.${id}`"
-        none="not known"
-        :options="(shapeOf(id) as { options: Record<string, string> }).options"
-        @update:model-value="set(id, $event ?? undefined)"
-      />
-    </template>
-    <template v-else-if="shapeOf(id).kind === 'choices'">
-      <ChoiceField
-        :model-value="get(id) === undefined ? null : 'known'"
-        :label="PROPERTIES[id].label"
-        :path="`properties.${id}.known`"
-        none="not known"
-        :options="{ known: 'looked at' }"
-        @update:model-value="set(id, $event ? [] : undefined)"
-      />
-      <TicksField
-        v-if="get(id) !== undefined"
-        :model-value="get(id) as string[]"
-        label="It has"
-        :path="`properties.${id}`"
-        :options="(shapeOf(id) as { options: Record<string, string> }).options"
-        @update:model-value="set(id, $event)"
-      />
-    </template>
-    <template v-else>
-      <ChoiceField
-        :model-value="sizedOf(id)"
-        :label="PROPERTIES[id].label"
-        :path="`properties.${id}`"
-        none="not known"
-        :options="SIZED"
-        @update:model-value="chooseSized(id, $event)"
-      />
-      <template v-if="sizedOf(id) === 'size'">
-        <NumberField
-          v-if="shapeOf(id).kind === 'mm' || shapeOf(id).kind === 'months'"
-          :model-value="get(id) as number"
-          :label="shapeOf(id).kind === 'mm' ? 'mm' : 'months'"
-          :path="`properties.${id}.size`"
+  <div class="properties">
+    <div v-for="id in shown" :key="id" class="property">
+      <template v-if="shapeOf(id).kind === 'flag'">
+        <ChoiceField
+          :model-value="flagOf(id)"
+          :label="PROPERTIES[id].label"
+          :path="`properties.${id}`"
+          none="not known"
+          :options="YES_NO"
+          @update:model-value="set(id, $event ? $event === 'yes' : undefined)"
+        />
+      </template>
+      <template v-else-if="shapeOf(id).kind === 'choice'">
+        <ChoiceField
+          :model-value="(get(id) as string | undefined) ?? null"
+          :label="PROPERTIES[id].label"
+          :path="`properties.${id}`"
+          none="not known"
+          :options="(shapeOf(id) as { options: Record<string, string> }).options"
+          @update:model-value="set(id, $event ?? undefined)"
+        />
+      </template>
+      <template v-else-if="shapeOf(id).kind === 'choices'">
+        <ChoiceField
+          :model-value="get(id) === undefined ? null : 'known'"
+          :label="PROPERTIES[id].label"
+          :path="`properties.${id}.known`"
+          none="not known"
+          :options="{ known: 'looked at' }"
+          @update:model-value="set(id, $event ? [] : undefined)"
+        />
+        <TicksField
+          v-if="get(id) !== undefined"
+          :model-value="get(id) as string[]"
+          label="It has"
+          :path="`properties.${id}`"
+          :options="(shapeOf(id) as { options: Record<string, string> }).options"
           @update:model-value="set(id, $event)"
         />
-        <template v-if="shapeOf(id).kind === 'part'">
+      </template>
+      <template v-else>
+        <ChoiceField
+          :model-value="sizedOf(id)"
+          :label="PROPERTIES[id].label"
+          :path="`properties.${id}`"
+          none="not known"
+          :options="SIZED"
+          @update:model-value="chooseSized(id, $event)"
+        />
+        <template v-if="sizedOf(id) === 'size'">
           <NumberField
-            :model-value="inside(id).acrossMm"
-            label="Across, mm"
-            :path="`properties.${id}.acrossMm`"
-            @update:model-value="patch(id, 'acrossMm', $event)"
+            v-if="shapeOf(id).kind === 'mm' || shapeOf(id).kind === 'months'"
+            :model-value="get(id) as number"
+            :label="shapeOf(id).kind === 'mm' ? 'mm' : 'months'"
+            :path="`properties.${id}.size`"
+            @update:model-value="set(id, $event)"
           />
-          <NumberField
-            :model-value="inside(id).longMm"
-            label="Long, mm"
-            :path="`properties.${id}.longMm`"
-            @update:model-value="patch(id, 'longMm', $event)"
-          />
-          <ChoiceField
-            :model-value="inside(id).material"
-            label="Of"
-            :path="`properties.${id}.material`"
-            :options="MATERIALS"
-            @update:model-value="patch(id, 'material', $event)"
-          />
-        </template>
-        <template v-if="shapeOf(id).kind === 'cord'">
-          <NumberField
-            :model-value="inside(id).lengthMm"
-            label="Long, mm"
-            :path="`properties.${id}.lengthMm`"
-            @update:model-value="patch(id, 'lengthMm', $event)"
-          />
-          <ChoiceField
-            :model-value="inside(id).canLoop ? 'yes' : 'no'"
-            label="Can form a loop"
-            :path="`properties.${id}.canLoop`"
-            :options="YES_NO"
-            @update:model-value="patch(id, 'canLoop', $event === 'yes')"
-          />
+          <template v-if="shapeOf(id).kind === 'part'">
+            <NumberField
+              :model-value="inside(id).acrossMm"
+              label="Across, mm"
+              :path="`properties.${id}.acrossMm`"
+              @update:model-value="patch(id, 'acrossMm', $event)"
+            />
+            <NumberField
+              :model-value="inside(id).longMm"
+              label="Long, mm"
+              :path="`properties.${id}.longMm`"
+              @update:model-value="patch(id, 'longMm', $event)"
+            />
+            <ChoiceField
+              :model-value="inside(id).material"
+              label="Of"
+              :path="`properties.${id}.material`"
+              :options="MATERIALS"
+              @update:model-value="patch(id, 'material', $event)"
+            />
+          </template>
+          <template v-if="shapeOf(id).kind === 'cord'">
+            <NumberField
+              :model-value="inside(id).lengthMm"
+              label="Long, mm"
+              :path="`properties.${id}.lengthMm`"
+              @update:model-value="patch(id, 'lengthMm', $event)"
+            />
+            <ChoiceField
+              :model-value="inside(id).canLoop ? 'yes' : 'no'"
+              label="Can form a loop"
+              :path="`properties.${id}.canLoop`"
+              :options="YES_NO"
+              @update:model-value="patch(id, 'canLoop', $event === 'yes')"
+            />
+          </template>
         </template>
       </template>
-    </template>
+    </div>
   </div>
   <v-btn class="is-quiet more" :aria-expanded="all" @click="all = !all">
     {{ all ? 'Only what this kind asks' : 'Everything that can be recorded' }}
@@ -161,11 +163,21 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
   align-self: flex-start;
   margin: 6px 0 -6px -4px;
 }
+.properties {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px;
+  align-items: start;
+}
 .property {
   display: grid;
-  grid-template-columns: minmax(200px, 1.3fr) repeat(3, minmax(0, 1fr));
   gap: 10px;
   align-items: start;
+}
+/* What has a size or parts of its own takes a row. */
+.property:has(> :nth-child(2)) {
+  grid-column: 1 / -1;
+  grid-template-columns: minmax(200px, 1.3fr) repeat(3, minmax(0, 1fr));
 }
 .property:has(fieldset) {
   grid-template-columns: minmax(200px, 1fr) 2.3fr;
@@ -174,7 +186,8 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
   align-self: flex-start;
 }
 @media (max-width: 800px) {
-  .property,
+  .properties,
+  .property:has(> :nth-child(2)),
   .property:has(fieldset) {
     grid-template-columns: 1fr;
   }

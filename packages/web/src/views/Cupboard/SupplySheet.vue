@@ -27,7 +27,7 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import { copyOf, instantNow, newId } from '../../state/api.ts';
+import { copyOf, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 import PackRows from './PackRows.vue';
@@ -106,7 +106,7 @@ function submit(): ActResult {
       ? [
           {
             type: 'cupboard/record-stock' as const,
-            move: { id: `move-${newId()}`, supplyId: draft.value.id, ...rest, amount, at: instantNow() },
+            move: { id: `move-${newId()}`, supplyId: draft.value.id, ...rest, amount, at: store.instant() },
           },
         ]
       : []),
@@ -164,7 +164,7 @@ const MOVES = { counted: 'Counted', bought: 'Bought', used: 'Used', thrown: 'Thr
       />
     </div>
     <details v-if="ledger.length">
-      <summary>What came and went: {{ ledger.length }} lines</summary>
+      <summary>What came and went: {{ ledger.length === 1 ? 'one line' : `${ledger.length} lines` }}</summary>
       <ul class="figures">
         <li v-for="move in ledger.slice(0, 12)" :key="move.id">
           {{ formatDay(move.at.slice(0, 10) as never) }}: {{ MOVES[move.kind].toLowerCase() }}

@@ -33,7 +33,7 @@ function add(): void {
         <v-btn
           class="is-quiet"
           size="small"
-          :aria-label="`Done: ${wish.words}`"
+          :aria-label="`Have it: ${wish.words}`"
           @click="store.perform([{ type: 'book/drop', kind: 'wishes', id: wish.id }])"
         >
           Have it

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { belongsOn, cupboardOf, formatDay, homeOf, houseNotes } from '@kobby/core';
+import {
+  belongsOn,
+  cupboardOf,
+  formatDay,
+  homeOf,
+  houseNotes,
+  LIBRARY_KINDS,
+  type LibraryKind,
+} from '@kobby/core';
 import { computed } from 'vue';
 import { RouterView } from 'vue-router';
 import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
@@ -11,12 +19,15 @@ const store = useBook();
 const home = computed(() => homeOf(store.book));
 
 const drawers = computed((): Drawer[] => {
-  const { children, people, corners, activities, recipes, songs } = store.book;
+  const { children, people, corners } = store.book;
   const here = Object.values(children).filter((child) => belongsOn(child, store.today!)).length;
   const working = Object.values(people).filter((person) => !person.retired).length;
   const shelf = cupboardOf(store.book, store.today!);
   const low = shelf.filter((row) => row.isLow).length;
-  const entries = [activities, recipes, songs].reduce((sum, table) => sum + Object.keys(table).length, 0);
+  const entries = Object.keys(LIBRARY_KINDS).reduce(
+    (sum, kind) => sum + Object.keys(store.book[kind as LibraryKind]).length,
+    0,
+  );
   const cares = houseNotes(store.book, store.today!).some((note) => note.level === 'care');
   return [
     {

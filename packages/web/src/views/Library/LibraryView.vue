@@ -13,6 +13,7 @@ import {
   CORNER_KINDS,
   formatAge,
   LIBRARY_KINDS,
+  withGaps,
   type LibraryEntry,
   type LibraryKind,
   type LibraryWish,
@@ -91,22 +92,18 @@ const summaryOf = ({ entity }: LibraryEntry): string => {
   if ('verses' in entity) return entity.verses[0]!.split('\n')[0]!;
   return 'summary' in entity ? entity.summary : 'about' in entity ? entity.about.join(', ') : '';
 };
-const startable = Object.keys(SHEETS) as LibraryKind[];
+const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 'activities');
 </script>
 
 <template>
   <div>
     <PageBar title="Library" hint="found by any word of it">
-      <v-menu>
-        <template #activator="{ props: menu }">
-          <v-btn class="is-main" :prepend-icon="mdiPlus" v-bind="menu">Something new</v-btn>
-        </template>
-        <v-list>
-          <v-list-item v-for="kind in startable" :key="kind" @click="opened = { kind, id: null }">
-            {{ kind === 'activities' ? 'An activity' : `A ${LIBRARY_KINDS[kind]}` }}
-          </v-list-item>
-        </v-list>
-      </v-menu>
+      <v-btn class="is-main" :prepend-icon="mdiPlus" @click="opened = { kind: 'activities', id: null }">
+        An activity
+      </v-btn>
+      <v-btn v-for="kind in others" :key="kind" class="is-side" @click="opened = { kind, id: null }">
+        A {{ LIBRARY_KINDS[kind] }}
+      </v-btn>
       <v-btn class="is-side" @click="pasting = true">Paste a list</v-btn>
     </PageBar>
     <div class="columns">
@@ -153,14 +150,14 @@ const startable = Object.keys(SHEETS) as LibraryKind[];
           clearable
           @update:model-value="narrow({ place: $event })"
         />
+        <v-text-field
+          label="Prepared in"
+          name="prepMinutes"
+          suffix="minutes"
+          inputmode="numeric"
+          @update:model-value="narrow({ prepMinutes: numberOf($event) })"
+        />
         <div class="pair">
-          <v-text-field
-            label="Prepared in"
-            name="prepMinutes"
-            suffix="min"
-            inputmode="numeric"
-            @update:model-value="narrow({ prepMinutes: numberOf($event) })"
-          />
           <v-text-field
             label="Letter"
             name="letter"
@@ -216,8 +213,8 @@ const startable = Object.keys(SHEETS) as LibraryKind[];
               <v-icon :icon="GLYPHS[entry.kind]" size="20" aria-hidden="true" />
               <span class="sr-only">{{ LIBRARY_KINDS[entry.kind] }}:</span>
               <span>
-                <b>{{ entry.title }}</b>
-                <span class="soft line">{{ summaryOf(entry) }}</span>
+                <b>{{ withGaps(entry.title) }}</b>
+                <span class="soft line">{{ withGaps(summaryOf(entry)) }}</span>
               </span>
               <small class="figures">{{ factsOf(entry) }}</small>
             </button>
@@ -253,7 +250,7 @@ const startable = Object.keys(SHEETS) as LibraryKind[];
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: 220px minmax(0, 1fr);
+  grid-template-columns: 244px minmax(0, 1fr);
   gap: 18px;
   align-items: start;
 }

@@ -3,7 +3,7 @@ import { readActivityList, type ActivityContent, type ImportPreview } from '@kob
 import { computed, ref } from 'vue';
 import FormSheet from '../../parts/FormSheet.vue';
 import ImportRows from '../../parts/ImportRows.vue';
-import { newId } from '../../state/api.ts';
+import { chosenFile, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 
@@ -17,7 +17,7 @@ const fresh = computed(() => preview.value.rows.flatMap((row) => (row.ok ? [row.
 const bad = computed(() => preview.value.rows.length - fresh.value.length);
 
 async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+  const file = chosenFile(event);
   if (!file) return;
   text.value = file.size > 2_000_000 ? 'x'.repeat(2_000_000) : await file.text();
 }

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue';
 import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId, sendFile } from '../../state/api.ts';
+import { chosenFile, copyOf, newId, sendFile } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
@@ -40,7 +40,7 @@ const fileState = ref<'none' | 'sending' | 'kept' | 'refused'>('none');
 const fileWhy = ref('');
 
 async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+  const file = chosenFile(event);
   if (!file) return;
   fileState.value = 'sending';
   const said = await sendFile(file);

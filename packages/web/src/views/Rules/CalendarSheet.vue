@@ -3,7 +3,7 @@ import { addDays, formatDay, readClosures, type CalendarClosure, type ImportPrev
 import { computed, ref, shallowRef } from 'vue';
 import FormSheet from '../../parts/FormSheet.vue';
 import ImportRows from '../../parts/ImportRows.vue';
-import { newId } from '../../state/api.ts';
+import { chosenFile, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 
@@ -18,7 +18,7 @@ const known = computed(
 const isBusy = ref(false);
 
 async function take(event: Event): Promise<void> {
-  const file = (event.target as HTMLInputElement).files?.[0];
+  const file = chosenFile(event);
   if (!file) return;
   isBusy.value = true;
   // Larger than any calendar of closures: it is not even read.

@@ -61,6 +61,7 @@ const kitText = (corner: Corner): string =>
           tag="ul"
           handle=".handle"
           :animation="120"
+          force-fallback
           data-test="corners"
           @end="
             ({ newIndex }: { newIndex?: number | undefined }) => newIndex !== undefined && settle(newIndex)

@@ -1,4 +1,5 @@
-// Figures, not assertions: recomputing after an edit, durable gestures, start of the demo, size of the first load.
+// Figures, not assertions: recomputing after an edit, search, five years of history, durable gestures, start of the
+// demo, size of the first load.
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -8,6 +9,7 @@ import {
   EMPTY_BOOK,
   freezeDeep,
   gestureSchema,
+  KINDS,
   read,
   withSeenVersions,
   type Actor,
@@ -18,7 +20,10 @@ import {
 import { demoGestures, DEMO_TODAY } from '@kobby/starter';
 import { temporaryFolder } from '../e2e/support/server.ts';
 import { Keeper } from '../packages/server/src/keeper.ts';
+import { loadBook, writeTouched } from '../packages/server/src/store/book-store.ts';
 import { openStorage } from '../packages/server/src/store/database.ts';
+import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
+import { ms, percentile, show } from './figures.ts';
 
 const ACTOR: Actor = { kind: 'person', id: 'bench', name: 'Bench' };
 const ROOT = resolve(import.meta.dirname, '..');
@@ -37,9 +42,6 @@ function after(book: Book, changes: ChangeInput[]): Book {
   return outcome.book;
 }
 
-const percentile = (sorted: number[], share: number): number =>
-  sorted[Math.floor((sorted.length - 1) * share)]!;
-
 /** Runs something many times; the median and the 95th percentile in milliseconds. */
 function time(runs: number, work: (i: number) => void): { median: number; p95: number } {
   const times: number[] = [];
@@ -51,9 +53,6 @@ function time(runs: number, work: (i: number) => void): { median: number; p95: n
   times.sort((a, b) => a - b);
   return { median: percentile(times, 0.5), p95: percentile(times, 0.95) };
 }
-
-const show = (name: string, text: string): void => console.log(`${name.padEnd(62)} ${text}`);
-const ms = (value: number): string => `${value.toFixed(2)} ms`;
 
 /** The demo unit, or one of 60 days with ten times its placements and children. */
 function bookOfSize(times: number): Book {
@@ -162,6 +161,20 @@ async function benchGestures(): Promise<void> {
   folder.remove();
 }
 
+/** What the server does when it starts on a folder with five years of history. */
+async function benchServerLoad(demo: Book): Promise<void> {
+  const folder = temporaryFolder();
+  const storage = await openStorage(folder.path);
+  const book = fiveYears(demo);
+  const refs = KINDS.flatMap((kind) => Object.keys(book[kind]).map((id) => ({ kind, id })));
+  await storage.knex.transaction((trx) => writeTouched(trx, book, refs));
+  const start = performance.now();
+  await loadBook(storage.knex);
+  show('  the same read from its file, as when the server starts', ms(performance.now() - start));
+  await storage.close();
+  folder.remove();
+}
+
 /** From the command to the first answer, with the dependencies there and everything built. */
 async function benchDemo(): Promise<void> {
   const folder = temporaryFolder();
@@ -224,6 +237,10 @@ function benchFirstLoad(): void {
 const small = benchReading(1);
 const large = benchReading(10);
 show('  ten times the size takes', `${(large / small).toFixed(1)} times as long`);
+const demo = bookOfSize(1);
+benchSearch(demo);
+benchLoad(demo);
+await benchServerLoad(demo);
 await benchGestures();
 await benchDemo();
 benchFirstLoad();

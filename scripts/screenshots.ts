@@ -35,9 +35,25 @@ await mara.pressText('Start a unit');
 await mara.find('form#start-unit');
 await take(mara, 'start-unit');
 await mara.pressText('Not now');
-await mara.go(`${server.url}/house`);
-await mara.find('[data-test="children"] li');
-await take(mara, 'house');
+for (const [page, ready, name] of [
+  ['corners', '[data-test="corners"] li', 'house-corners'],
+  ['rules', 'main form', 'rules'],
+  ['cupboard', '[data-test="cupboard"] li', 'cupboard'],
+  ['library', '[data-test="found"] li', 'library'],
+  ['children', '[data-test="children"] li', 'house'],
+] as const) {
+  await mara.go(`${server.url}/house/${page}`);
+  await mara.find(ready);
+  if (page === 'library') {
+    await mara.fill('words', 'kite');
+    await mara.page.waitForFunction(() => document.body.innerText.includes('entries fit'));
+  }
+  await take(mara, name);
+  if (page !== 'library') continue;
+  await mara.pressText('Kite repair counter');
+  await mara.find('input[name="content.title"]');
+  await take(mara, 'activity');
+}
 await mara.pressText('Tove Lind');
 await mara.find('input[name="birth"]');
 await take(mara, 'child');

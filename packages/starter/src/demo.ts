@@ -137,6 +137,24 @@ const place = (unitId: string, list: typeof KITES): ChangeInput[] =>
     where,
   }));
 
+/** What stands in the demo home's corners for good. */
+const KITS: Readonly<Record<string, readonly { readonly supplyId: string; readonly amount: number }[]>> = {
+  'corner-dough': [
+    { supplyId: 'dough-rollers', amount: 3 },
+    { supplyId: 'dough-cutters', amount: 8 },
+  ],
+  'corner-sensory-bin': [
+    { supplyId: 'scoops-large', amount: 2 },
+    { supplyId: 'floor-mat', amount: 1 },
+  ],
+  'corner-writing': [{ supplyId: 'pencils', amount: 12 }],
+};
+
+const withKit = (change: ChangeInput): ChangeInput =>
+  change.type === 'house/put-corner'
+    ? { ...change, corner: { ...change.corner, standingKit: [...(KITS[change.corner.id] ?? [])] } }
+    : change;
+
 /**
  * The demo home, as the gestures that make it: the house, then each unit. Everything in it is made up.
  * They are applied in order, each whole.
@@ -200,7 +218,7 @@ export function demoGestures(): ChangeInput[][] {
         },
       },
     ],
-    starterChanges(),
+    starterChanges().map(withKit),
     STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ supply: { id }, stock }) => ({
       type: 'cupboard/record-stock',
       move: { id: `count-${id}`, supplyId: id, kind: 'counted', amount: stock, at: COUNTED_AT },

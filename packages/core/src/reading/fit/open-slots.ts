@@ -26,10 +26,10 @@ export const openSlotFindings = memoised((placements: readonly Placement[]): rea
 );
 
 // Amounts that hang on what a unit features are open until it says so; letters of names are always known.
-function openIn(content: ActivityContent): readonly string[] {
+const openIn = memoised((content: ActivityContent): readonly string[] => {
   const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
   const counts = content.materials
     .filter(({ times }) => times !== 'once' && times !== 'letters-of-name')
     .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
   return [...words, ...new Set(counts)];
-}
+});

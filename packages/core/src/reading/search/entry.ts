@@ -85,11 +85,12 @@ export const libraryEntries = ({
   bookTitles,
   sheets,
 }: Book): readonly LibraryEntry[] => [
-  ...Object.values(activities).map(activityEntry),
-  ...Object.values(recipes).map(recipeEntry),
-  ...Object.values(songs).map(songEntry),
-  ...Object.values(bookTitles).map(bookEntry),
-  ...Object.values(sheets).map(sheetEntry),
+  // Each is remembered by its entity alone: what `map` passes besides would make it another one every time.
+  ...Object.values(activities).map((entity) => activityEntry(entity)),
+  ...Object.values(recipes).map((entity) => recipeEntry(entity)),
+  ...Object.values(songs).map((entity) => songEntry(entity)),
+  ...Object.values(bookTitles).map((entity) => bookEntry(entity)),
+  ...Object.values(sheets).map((entity) => sheetEntry(entity)),
 ];
 
 const skillFacets = (skills: readonly SkillId[]) => ({ skills, areas: new Set(skills.map(areaOf)) });

@@ -10,6 +10,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import type { ChangeInput } from '../../changes/index.ts';
+import { libraryEntries } from './entry.ts';
 import { LibrarySearch, type LibraryWish } from './search.ts';
 
 const recipe: ChangeInput = {
@@ -139,6 +140,14 @@ test('the index follows the book', () => {
   const gone = after(renamed, { type: 'book/drop', kind: 'activities', id: 'straw' });
   expect(titles({ words: 'puffs' }, gone)).toEqual([]);
   expect(titles({ words: 'trails' }, retired)).toEqual(['Straw-blown trails']);
+});
+
+test('an entry stays the same object as long as its entity does', () => {
+  const renamed = after(retired, anActivity('straw', { title: 'Puffs of paint' }));
+  const [before, now] = [libraryEntries(retired), libraryEntries(renamed)];
+  expect(now.filter((entry, i) => entry !== before[i]).map((entry) => entry.title)).toEqual([
+    'Puffs of paint',
+  ]);
 });
 
 test('before a book was followed there is nothing', () => {

@@ -59,7 +59,7 @@ const isWhole = (part: PartId): boolean => rowOf(part).every(([weekday]) => come
               @change="set([[weekday, part.id]], !comes(weekday, part.id))"
             />
           </td>
-          <td>
+          <td class="whole">
             <button
               type="button"
               :aria-label="`${part.name}: ${isWhole(part.id) ? 'no day' : 'every day'}`"
@@ -101,5 +101,11 @@ button {
   border: 0;
   text-decoration: underline;
   text-underline-offset: 3px;
+}
+/* On a phone the days themselves are near enough. */
+@media (max-width: 480px) {
+  .whole {
+    display: none;
+  }
 }
 </style>

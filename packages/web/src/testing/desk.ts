@@ -3,6 +3,7 @@ import { mount, type VueWrapper } from '@vue/test-utils';
 import { createPinia, setActivePinia } from 'pinia';
 import { vi } from 'vitest';
 import { defineComponent, h, type Component } from 'vue';
+import { createMemoryHistory, createRouter } from 'vue-router';
 import { createVuetify } from 'vuetify';
 import * as components from 'vuetify/components';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
@@ -31,9 +32,19 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   vi.stubGlobal('fetch', async () => {
     throw new TypeError('no network');
   });
-  const plugins = [pinia, vuetify];
+  const nothing = { render: () => null };
+  const names = ['people', 'cupboard'];
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [
+      ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
+      { path: '/:rest(.*)*', component: nothing },
+    ],
+  });
+  const plugins = [pinia, vuetify, router];
   return {
     store,
+    router,
     /** Mounts a part as it stands on a unit's page. */
     place: (part: Component, props: Record<string, unknown> = {}): VueWrapper => {
       const page = defineComponent({
@@ -46,6 +57,6 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     },
     /** Mounts a part alone. */
     alone: (part: Component, props: Record<string, unknown> = {}): VueWrapper =>
-      mount(part, { props, global: { plugins } }),
+      mount(part, { props, attachTo: document.body, global: { plugins } }),
   };
 }

@@ -1,0 +1,105 @@
+import { describe, expect, test } from 'vitest';
+import {
+  CATEGORIES,
+  PROPERTIES,
+  PROPERTY_IDS,
+  propertiesSchema,
+  shapeOf,
+  supplySchema,
+  unrecorded,
+  type CategoryId,
+  type Properties,
+} from './index.ts';
+
+const supply = (rest: object) =>
+  supplySchema.safeParse({
+    id: 's',
+    name: 'S',
+    unit: 'piece',
+    use: 'reusable',
+    keptIn: null,
+    allergens: [],
+    ...rest,
+  });
+const pathOf = (rest: object) => supply(rest).error?.issues[0]?.path.join('.');
+
+describe('properties', () => {
+  test('every category asks for some, and only for known ones', () => {
+    for (const { asks } of Object.values(CATEGORIES)) {
+      expect(asks.length).toBeGreaterThan(0);
+      for (const id of asks) expect(PROPERTY_IDS).toContain(id);
+    }
+  });
+
+  test.each<[CategoryId, Properties, string[]]>([
+    ['nature', {}, ['loosePart', 'plant', 'animal', 'soil', 'stick']],
+    ['nature', { loosePart: 'none', plant: 'known', animal: 'none', soil: false }, ['stick']],
+    ['print', { loosePart: { acrossMm: 50, longMm: 50, material: 'firm' }, film: false }, []],
+    ['toys', { loosePart: 'none', ballMm: 120, magnet: 'none', battery: 'none', makersMonths: 6 }, []],
+  ])('of %s with %j lack %j', (category, properties, lacking) => {
+    expect(unrecorded(category, properties)).toEqual(lacking);
+  });
+
+  test('a no that was said is recorded, an empty list of ingredients too', () => {
+    expect(unrecorded('food', { foodForm: 'none', filler: 'none', ingredients: [], foodOnly: 'no' })).toEqual(
+      [],
+    );
+  });
+
+  test.each<[string, object]>([
+    ['ballMm', { ballMm: -3 }],
+    ['ballMm', { ballMm: 'large' }],
+    ['loosePart.acrossMm', { loosePart: { acrossMm: 0, longMm: 5, material: 'firm' } }],
+    ['cord', { cord: { lengthMm: 300 } }],
+    ['glass', { glass: 'yes' }],
+    ['magnet', { magnet: 'strong' }],
+    ['ingredients.0', { ingredients: ['arsenic'] }],
+    ['makersMonths', { makersMonths: 3.5 }],
+    ['', { colour: 'red' }],
+  ])('at %s what cannot be is refused', (path, value) => {
+    const { error } = propertiesSchema.safeParse(value);
+    const paths = error!.issues.map((issue) => issue.path.join('.'));
+    // A value that may be several things names the whole of it.
+    expect(paths.some((one) => path.startsWith(one) || one.startsWith(path))).toBe(true);
+  });
+
+  test('each has a label and a shape from which form and schema are made', () => {
+    for (const id of PROPERTY_IDS) {
+      expect(PROPERTIES[id].label.length).toBeGreaterThan(2);
+      const shape = shapeOf(id);
+      const blank = shape.kind === 'flag' ? false : shape.kind === 'choices' ? [] : 'none';
+      const known =
+        shape.kind === 'choice' && !('none' in shape.options) ? Object.keys(shape.options)[0] : blank;
+      expect([id, propertiesSchema.safeParse({ [id]: known }).success]).toEqual([id, true]);
+    }
+  });
+});
+
+describe('a supply', () => {
+  test('needs little to begin with', () => {
+    expect(supply({}).data).toMatchObject({
+      category: 'room',
+      got: 'bought',
+      packs: [],
+      lowMark: null,
+      properties: {},
+      set: null,
+      retired: false,
+    });
+  });
+
+  test.each<[string, object]>([
+    ['lowMark', { lowMark: -1 }],
+    ['packs.0.amount', { packs: [{ amount: 0 }] }],
+    ['packs.0.price', { packs: [{ amount: 1, price: 2.5 }] }],
+    ['packs.0.price', { packs: [{ amount: 1, price: -250 }] }],
+    ['unit', { unit: 'handful' }],
+    ['backBy', { backBy: '2027-02-30' }],
+    ['arrivesInDays', { arrivesInDays: -1 }],
+    ['gramsPerMl', { gramsPerMl: 0 }],
+    ['set.pieces.0.missing', { set: { pieces: [{ name: 'Kites', count: 9, missing: -1 }] } }],
+    ['set.waysToPlay.0', { set: { waysToPlay: [''] } }],
+    ['allergens.0', { allergens: ['moonlight'] }],
+    ['name', { name: '<b>' }],
+  ])('is refused at %s', (path, rest) => expect(pathOf(rest)).toBe(path));
+});

@@ -204,3 +204,39 @@ test('a new day is heard', () => {
   server.streams.at(-1)!.emit('today', '2027-03-12');
   expect(sync.today.value).toBe('2027-03-12');
 });
+
+test('a child whom somebody else forgot goes from the own history too', async () => {
+  const child = {
+    id: 'uma',
+    name: 'Uma Reed',
+    shownAs: 'Uma',
+    birth: '2023-04-05',
+    attendance: {},
+    allergies: [],
+    mouthsThings: false,
+  };
+  sync.perform([{ type: 'house/put-child', child }]);
+  await settle();
+  expect(JSON.stringify(sync.history.value)).toContain('uma');
+  server.elsewhere('theirs-01', [{ type: 'house/forget-child', childId: 'uma', words: ['Uma Reed'] }], {
+    'children/uma': 1,
+  });
+  await settle();
+  expect(JSON.stringify([sync.history.value, sync.replica.value])).not.toMatch(/uma/i);
+});
+
+test('a birthday still to come is refused before it is sent', () => {
+  const child = {
+    id: 'uma',
+    name: 'Uma',
+    shownAs: 'Uma',
+    birth: '2027-03-12',
+    attendance: {},
+    allergies: [],
+    mouthsThings: false,
+  };
+  expect(sync.perform([{ type: 'house/put-child', child }])).toEqual({
+    done: false,
+    errors: [{ path: ['changes', 0, 'child', 'birth'], message: 'This day is still to come' }],
+  });
+});

@@ -6,6 +6,7 @@ import {
   EMPTY_HISTORY,
   fieldProblems,
   foldHistory,
+  forgets,
   freezeDeep,
   gestureSchema,
   isProblemOf,
@@ -172,6 +173,8 @@ export class BookSync {
     const next = takeIn(this.replica.value, kept, this.me.value);
     if (next) this.replica.value = next;
     else void this.#catchUp();
+    // Whoever was forgotten goes from this browser's own history too: the server knows what is left of it.
+    if (forgets(kept.gesture)) void this.load();
   }
 
   async #catchUp(): Promise<void> {

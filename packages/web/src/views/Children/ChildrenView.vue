@@ -21,6 +21,7 @@ import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import ChildSheet from './ChildSheet.vue';
+import DaysAhead from './DaysAhead.vue';
 import ExceptionSheet from './ExceptionSheet.vue';
 import HouseNotes from './HouseNotes.vue';
 
@@ -141,6 +142,7 @@ function openChild(id: ChildId | null): void {
             >An extra day</v-btn
           >
         </ShelfCard>
+        <DaysAhead />
         <HouseNotes @child="(id) => openChild(id as ChildId)" />
       </div>
     </div>

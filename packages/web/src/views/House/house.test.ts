@@ -92,6 +92,17 @@ describe('children', () => {
     expect(view.get('[data-test="house-notes"]').text()).toContain('Bo Marsh has no days');
   });
 
+  test('are counted through the days ahead, closed ones named', async () => {
+    const closed = after(home, {
+      type: 'house/put-closure',
+      closure: { id: 'c', from: '2027-03-09', to: '2027-03-09', why: 'Cleaning' },
+    });
+    const { page: view } = await look(ChildrenView, closed);
+    expect(view.get('[aria-label="The days ahead"]').text().replaceAll(/\s+/g, ' ')).toMatch(
+      /Mon 8\s?07:30 to 12:30: 1 child, 1 adult Tue 9\s?closed: Cleaning\s?Wed 10\s?07:30 to 12:30: 1 child, 0 adults/,
+    );
+  });
+
   test('are changed field by field, each kept as it is left', async () => {
     const { store } = await look(ChildrenView);
     await press('Bo Marsh');

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { ACTIVITY_MODES, type ActivityId, type ChangeInput } from '@kobby/core';
+import {
+  ACTIVITY_MODES,
+  headingsFor,
+  headingsOf,
+  homeOf,
+  LENSES,
+  type ActivityId,
+  type ChangeInput,
+  type LensId,
+  type SkillId,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
 import {
   ChoiceField,
@@ -48,6 +58,15 @@ const draft = ref<ActivityInput>(
   },
 );
 const content = computed(() => draft.value.content);
+// What it counts for under every way of looking at balance, headings of the home included.
+const countsFor = computed(() => {
+  const { ownHeadings } = homeOf(store.book);
+  const names = (Object.keys(LENSES) as LensId[]).flatMap((lens) => {
+    const ids = headingsFor(lens, content.value.skills as SkillId[], ownHeadings);
+    return headingsOf(lens, ownHeadings).filter(({ id }) => ids.includes(id));
+  });
+  return [...new Set(names.map(({ name }) => name))];
+});
 const modes = Object.fromEntries(
   Object.entries(ACTIVITY_MODES).map(([id, { name, hint }]) => [id, `${name}: ${hint}`]),
 );
@@ -86,6 +105,7 @@ const retire = retireBy(draft.value, submit, () => emit('close'));
       path="content.skills"
       :options="SKILL_OPTIONS"
     />
+    <p v-if="countsFor.length" class="soft">Counts for {{ countsFor.join(', ') }}.</p>
     <TapeLabel class="label">For whom</TapeLabel>
     <VersionRows v-model="draft.content" />
     <TapeLabel class="label">How and with what</TapeLabel>

@@ -24,6 +24,7 @@ import ShelfCard from '../../parts/ShelfCard.vue';
 import { useLibrary } from '../../state/library.ts';
 import ActivitySheet from './ActivitySheet.vue';
 import BookSheet from './BookSheet.vue';
+import { SKILL_OPTIONS } from './entry.ts';
 import PasteSheet from './PasteSheet.vue';
 import PrintedSheet from './PrintedSheet.vue';
 import RecipeSheet from './RecipeSheet.vue';
@@ -128,6 +129,13 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
           name="area"
           clearable
           @update:model-value="narrow({ area: $event })"
+        />
+        <v-autocomplete
+          :items="SKILL_OPTIONS"
+          label="Skill"
+          name="skill"
+          clearable
+          @update:model-value="narrow({ skill: $event })"
         />
         <v-select
           :items="ages"

@@ -89,7 +89,10 @@ function setMinutes(
     <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
     <div class="cards">
       <ShelfCard title="The week">
-        <LineField v-model="draft.name" label="Name of the home" path="name" />
+        <div class="side-by-side">
+          <LineField v-model="draft.name" label="Name of the home" path="name" />
+          <LineField v-model="draft.zone" label="Time zone" path="zone" />
+        </div>
         <TicksField v-model="working" label="Working days" path="workingWeekdays" :options="weekdays" />
         <RowsField
           v-slot="{ row, path }"

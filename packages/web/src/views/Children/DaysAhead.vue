@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { daysAhead, formatDay, type DayAhead, type Minutes } from '@kobby/core';
+import { computed } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+
+/** Who is there in the days ahead: children and adults through each day, held against the home's own rule. */
+const store = useBook();
+const WEEK = 7;
+const days = computed(() => daysAhead(store.book, store.today!, WEEK));
+
+const clock = (minutes: Minutes): string =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+const spanText = ({ from, to, children, adults }: DayAhead['spans'][number]): string =>
+  `${clock(from)} to ${clock(to)}: ${children} ${children === 1 ? 'child' : 'children'}, ${adults} ${adults === 1 ? 'adult' : 'adults'}`;
+</script>
+
+<template>
+  <ShelfCard title="The days ahead">
+    <table>
+      <tbody>
+        <tr v-for="day in days" :key="day.date">
+          <th scope="row">{{ formatDay(day.date, 'brief') }}</th>
+          <td v-if="day.closed" class="soft">closed: {{ day.closed }}</td>
+          <td v-else-if="day.spans.length === 0" class="soft">nobody comes</td>
+          <td v-else class="figures">
+            <p v-for="span in day.spans" :key="span.from">
+              {{ spanText(span) }}
+              <b v-if="span.beyond.length" class="beyond">{{ span.beyond.join(', ') }}</b>
+            </p>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </ShelfCard>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 5px 10px 5px 0;
+  border-top: 1px dashed var(--line);
+  text-align: left;
+  vertical-align: top;
+}
+th {
+  width: 64px;
+  white-space: nowrap;
+}
+.beyond {
+  padding: 0 7px;
+  background: var(--care-bg);
+  border-radius: 3px;
+  color: var(--care);
+}
+</style>

@@ -52,9 +52,10 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       type="button"
       :disabled="store.history.undo.length === 0"
       :title="store.history.undo.at(-1)?.entry.label"
+      aria-label="Undo"
       @click="store.undo()"
     >
-      <v-icon :icon="mdiUndoVariant" size="16" aria-hidden="true" /> Undo
+      <v-icon :icon="mdiUndoVariant" size="16" aria-hidden="true" /> <span class="word">Undo</span>
     </button>
     <button
       class="pill"
@@ -147,18 +148,31 @@ h1 {
 .pill:hover:enabled {
   background: #ffffff1f;
 }
+/* On a phone: where one is above, what can be done below. */
 @media (max-width: 700px) {
   .band {
     flex-wrap: wrap;
+    gap: 4px 8px;
+    padding: 6px 10px;
   }
   .brand {
     width: auto;
   }
   .where {
-    flex-basis: 60%;
+    flex-basis: 30%;
+  }
+  h1 {
+    white-space: nowrap;
+  }
+  .detail,
+  .word {
+    display: none;
   }
   .pill {
+    justify-content: center;
+    min-width: var(--touch);
     height: var(--touch);
+    padding: 0 10px;
   }
 }
 </style>

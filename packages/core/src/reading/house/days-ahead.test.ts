@@ -36,6 +36,15 @@ describe('the days ahead', () => {
     ]);
   });
 
+  test('leave out the hours without children', () => {
+    const late: ChangeInput = {
+      type: 'house/put-person',
+      person: { id: 'mara', name: 'Mara', role: 'provider', work: { '4': ['morning', 'afternoon'] } },
+    };
+    const [day] = daysAhead(after(book, late), plainDay('2027-03-11'), 1);
+    expect(day!.spans.map((span) => [span.from / 60, span.to / 60, span.adults])).toEqual([[7.5, 12.5, 1]]);
+  });
+
   test("hold adults against the home's own rule, and follow a birthday", () => {
     expect(seen(after(book, rule({ bands }), mara)).slice(0, 2)).toEqual([
       ['2027-03-11', '4 1 2 2 adults by your rule'],

@@ -21,7 +21,7 @@ interface HeadCount {
   readonly beyond: readonly string[];
 }
 
-/** A day ahead: who is there when, or why the home is closed. */
+/** A day ahead: who is there while there are children, or why the home is closed. */
 export interface DayAhead {
   readonly date: PlainDay;
   readonly closed: string | null;
@@ -52,7 +52,9 @@ export function daysAhead(book: Book, today: PlainDay, count: number): readonly 
       closed: day.closed,
       spans:
         day.closed === null
-          ? day.presence.map((span) => headCount(span, day.date, home.ratio, isWorkKnown))
+          ? day.presence
+              .filter((span) => span.children.length > 0)
+              .map((span) => headCount(span, day.date, home.ratio, isWorkKnown))
           : [],
     }));
 }

@@ -86,24 +86,27 @@ function openChild(id: ChildId | null): void {
   <div>
     <PageBar title="Children" hint="who comes when, and what each one needs" />
     <div class="columns">
-      <ShelfCard :title="`Children · ${children.length}`" label="Children">
-        <p v-if="children.length === 0" class="soft">
-          Nobody yet. Every amount follows from who comes on which day.
-        </p>
-        <ul data-test="children">
-          <li v-for="{ child, age, days, allergies } in [...children, ...others]" :key="child.id">
-            <button type="button" class="row" @click="openChild(child.id)">
-              <b>{{ child.name }}</b>
-              <span class="age figures">{{ age }}</span>
-              <span class="days soft">{{ days }}</span>
-              <span v-if="allergies" class="allergy">{{ allergies }}</span>
-              <span v-if="child.mouthsThings" class="soft">mouths things</span>
-              <span v-if="!child.knowsBins" class="soft">new to bins</span>
-            </button>
-          </li>
-        </ul>
-        <v-btn class="is-main begin" :prepend-icon="mdiPlus" @click="openChild(null)">A child</v-btn>
-      </ShelfCard>
+      <div class="stack">
+        <ShelfCard :title="`Children · ${children.length}`" label="Children">
+          <p v-if="children.length === 0" class="soft">
+            Nobody yet. Every amount follows from who comes on which day.
+          </p>
+          <ul data-test="children">
+            <li v-for="{ child, age, days, allergies } in [...children, ...others]" :key="child.id">
+              <button type="button" class="row" @click="openChild(child.id)">
+                <b>{{ child.name }}</b>
+                <span class="age figures">{{ age }}</span>
+                <span class="days soft">{{ days }}</span>
+                <span v-if="allergies" class="allergy">{{ allergies }}</span>
+                <span v-if="child.mouthsThings" class="soft">mouths things</span>
+                <span v-if="!child.knowsBins" class="soft">new to bins</span>
+              </button>
+            </li>
+          </ul>
+          <v-btn class="is-main begin" :prepend-icon="mdiPlus" @click="openChild(null)">A child</v-btn>
+        </ShelfCard>
+        <DaysAhead />
+      </div>
       <div class="stack">
         <ShelfCard :title="`Away · ${aways.length}`" label="Away">
           <p v-if="aways.length === 0" class="soft">Everybody comes on their days.</p>
@@ -142,7 +145,6 @@ function openChild(id: ChildId | null): void {
             >An extra day</v-btn
           >
         </ShelfCard>
-        <DaysAhead />
         <HouseNotes @child="(id) => openChild(id as ChildId)" />
       </div>
     </div>

@@ -38,6 +38,13 @@ describe('an empty corner', () => {
     expect(findings(book, plainDay('2027-03-20'))).toEqual([]);
   });
 
+  test('is no cubby once it is retired, but stays where something stands in it', () => {
+    const filled = after(book, inCorner('p', 'build', 'b', 1, 3));
+    const retired = after(filled, aCorner('a', { retired: true }), aCorner('b', { retired: true }));
+    expect(read(retired, TEST_UNIT, A_MONDAY).shelf.map((cubby) => cubby.corner.id)).toEqual(['b']);
+    expect(findings(retired)).toEqual([]);
+  });
+
   test('more than three are told in one', () => {
     const four = after(book, aCorner('c'), aCorner('d'));
     expect(findings(four)).toEqual(['note empty-corner []']);

@@ -4,7 +4,7 @@ import type { Block, Corner } from '../../house/index.ts';
 import { lastDayOf, type Placement } from '../../unit/index.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { cornersOnShelf, phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
+import { inShelfOrder, phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
 export interface Cubby {
@@ -16,11 +16,13 @@ export interface Cubby {
   readonly fits: number;
 }
 
-/** The shelf of a unit: a cubby for every corner of the home, in the home's order. */
+/** The shelf of a unit: a cubby for every corner of the home that is not retired, in the home's order. */
 export const shelfOf = memoised(
   (placements: readonly Placement[], frame: Frame, corners: Table<Corner>): readonly Cubby[] => {
     const inCorner = groupBy(placements, ({ where }) => (where.kind === 'corner' ? where.cornerId : null));
-    return cornersOnShelf(corners).map((corner) => cubby(corner, inCorner.get(corner.id) ?? [], frame));
+    // A corner that was retired since stays on the shelf of a unit in which something stands in it.
+    const shown = Object.values(corners).filter((corner) => !corner.retired || inCorner.has(corner.id));
+    return inShelfOrder(shown).map((corner) => cubby(corner, inCorner.get(corner.id) ?? [], frame));
   },
 );
 

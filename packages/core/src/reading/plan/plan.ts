@@ -114,10 +114,12 @@ const byUnit = memoised((placements: Table<Placement>) =>
 
 /** A home's corners in the order of its shelf, retired ones left out. */
 export const cornersOnShelf = memoised((corners: Table<Corner>): readonly Corner[] =>
-  Object.values(corners)
-    .filter((corner) => !corner.retired)
-    .toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0)),
+  inShelfOrder(Object.values(corners).filter((corner) => !corner.retired)),
 );
+
+/** Corners in the order of the shelf. */
+export const inShelfOrder = (corners: readonly Corner[]): readonly Corner[] =>
+  corners.toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0));
 
 /** The block that a placement runs in; null for a set-up, or when the home no longer has that block. */
 export function blockOf({ where }: Placement, home: Home): Block | null {

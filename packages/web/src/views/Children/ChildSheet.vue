@@ -10,7 +10,7 @@ import {
   type ChangeInput,
   type ChildId,
 } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import {
   ChoiceField,
   LineField,
@@ -23,8 +23,9 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import ForgetSheet from './ForgetSheet.vue';
 
@@ -37,8 +38,9 @@ const store = useBook();
 const known = computed(() => (props.id ? store.book.children[props.id] : undefined));
 const forgetting = ref(false);
 
-const draft = ref<Required<Omit<ChildInput, 'version'>> & { version?: number }>(
-  copyOf(known.value) ?? {
+const draft = useDraft<Required<Omit<ChildInput, 'version'>> & { version?: number }>(
+  () => known.value,
+  () => ({
     id: `child-${newId()}`,
     name: '',
     shownAs: '',
@@ -54,7 +56,7 @@ const draft = ref<Required<Omit<ChildInput, 'version'>> & { version?: number }>(
     wontTouch: [],
     helps: [],
     notes: '',
-  },
+  }),
 );
 
 const allergens = computed({
@@ -74,11 +76,21 @@ const rungTargets = AREAS.flatMap((area) => [
   { title: `${area} (whole area)`, value: area as string },
   ...SKILLS_BY_AREA[area].map((skill) => ({ title: `${area}: ${skillName(skill)}`, value: skill as string })),
 ]);
-const rungs = ref(Object.entries(draft.value.rungs ?? {}).map(([of, rung]) => ({ of, rung: String(rung) })));
+const rungRows = () =>
+  Object.entries(draft.value.rungs ?? {}).map(([of, rung]) => ({ of, rung: String(rung) }));
+const rungs = ref(rungRows());
 const rungsRead = () =>
   Object.fromEntries(
     rungs.value.filter((row) => row.of).map((row) => [row.of, row.rung]),
   ) as typeof draft.value.rungs;
+
+// What somebody else noted meanwhile is shown; what stands here already stays as it is.
+watch(
+  () => draft.value.rungs,
+  (now) => {
+    if (JSON.stringify(now) !== JSON.stringify(rungsRead())) rungs.value = rungRows();
+  },
+);
 
 // Assistants see the first name unless another way was chosen.
 function nameTyped(name: string | null | undefined): void {

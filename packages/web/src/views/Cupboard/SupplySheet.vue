@@ -27,8 +27,9 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import PackRows from './PackRows.vue';
 import PropertyFields from './PropertyFields.vue';
@@ -41,8 +42,9 @@ const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const home = computed(() => homeOf(store.book));
 const known = computed(() => (props.id ? store.book.supplies[props.id] : undefined));
-const draft = ref<Required<Omit<SupplyInput, 'version'>> & { version?: number }>(
-  copyOf(known.value) ?? {
+const draft = useDraft<Required<Omit<SupplyInput, 'version'>> & { version?: number }>(
+  () => known.value,
+  () => ({
     id: `supply-${newId()}`,
     name: '',
     category: 'craft-pieces',
@@ -65,7 +67,7 @@ const draft = ref<Required<Omit<SupplyInput, 'version'>> & { version?: number }>
     set: null,
     notes: '',
     retired: false,
-  },
+  }),
 );
 const moved = ref<number | null>(null);
 const moveKind = ref<StockMove['kind']>('counted');

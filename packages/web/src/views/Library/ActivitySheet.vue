@@ -10,7 +10,7 @@ import {
   type LensId,
   type SkillId,
 } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
   ChoiceField,
   LineField,
@@ -23,8 +23,9 @@ import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import DoingFields from './DoingFields.vue';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
@@ -39,8 +40,9 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.activities[props.id as ActivityId] : undefined));
-const draft = ref<ActivityInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<ActivityInput>(
+  () => known.value,
+  () => ({
     id: `activity-${newId()}`,
     retired: false,
     content: {
@@ -55,7 +57,7 @@ const draft = ref<ActivityInput>(
       cleanUpMinutes: 5,
       atOnce: null,
     },
-  },
+  }),
 );
 const content = computed(() => draft.value.content);
 // What it counts for under every way of looking at balance, headings of the home included.
@@ -71,7 +73,7 @@ const modes = Object.fromEntries(
   Object.entries(ACTIVITY_MODES).map(([id, { name, hint }]) => [id, `${name}: ${hint}`]),
 );
 const submit = (): ActResult => store.perform([{ type: 'library/put-activity', activity: draft.value }]);
-const retire = retireBy(draft.value, submit, () => emit('close'));
+const retire = retireBy(draft, submit, () => emit('close'));
 </script>
 
 <template>

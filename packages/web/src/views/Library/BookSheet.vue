@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { BOOK_LEVELS, type BookTitleId, type ChangeInput } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
 
@@ -16,8 +17,9 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.bookTitles[props.id as BookTitleId] : undefined));
-const draft = ref<BookInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<BookInput>(
+  () => known.value,
+  () => ({
     id: `book-${newId()}`,
     title: '',
     level: 'picture',
@@ -30,10 +32,10 @@ const draft = ref<BookInput>(
     skills: [],
     notes: '',
     retired: false,
-  },
+  }),
 );
 const submit = (): ActResult => store.perform([{ type: 'library/put-book', book: draft.value }]);
-const retire = retireBy(draft.value, submit, () => emit('close'));
+const retire = retireBy(draft, submit, () => emit('close'));
 </script>
 
 <template>

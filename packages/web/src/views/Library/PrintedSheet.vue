@@ -4,8 +4,9 @@ import { computed, ref } from 'vue';
 import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { chosenFile, copyOf, newId, sendFile } from '../../state/api.ts';
+import { chosenFile, newId, sendFile } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
 
@@ -16,8 +17,9 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.sheets[props.id as SheetId] : undefined));
-const draft = ref<SheetInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<SheetInput>(
+  () => known.value,
+  () => ({
     id: `sheet-${newId()}`,
     title: '',
     file: null,
@@ -34,7 +36,7 @@ const draft = ref<SheetInput>(
     about: [],
     notes: '',
     retired: false,
-  },
+  }),
 );
 const fileState = ref<'none' | 'sending' | 'kept' | 'refused'>('none');
 const fileWhy = ref('');
@@ -54,7 +56,7 @@ async function take(event: Event): Promise<void> {
   if (known.value) submit();
 }
 const submit = (): ActResult => store.perform([{ type: 'library/put-sheet', sheet: draft.value }]);
-const retire = retireBy(draft.value, submit, () => emit('close'));
+const retire = retireBy(draft, submit, () => emit('close'));
 const PAPERS = { plain: 'plain', card: 'card', label: 'label', sticker: 'sticker', photo: 'photo' };
 const CUTS = {
   none: 'not cut',

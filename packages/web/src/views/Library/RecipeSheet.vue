@@ -8,7 +8,7 @@ import {
   type ChangeInput,
   type RecipeId,
 } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
   AmountField,
   ChoiceField,
@@ -20,8 +20,9 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import { supplyOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy } from './entry.ts';
@@ -33,8 +34,9 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.recipes[props.id as RecipeId] : undefined));
-const draft = ref<RecipeInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<RecipeInput>(
+  () => known.value,
+  () => ({
     id: `recipe-${newId()}`,
     title: '',
     kind: 'dough',
@@ -52,13 +54,13 @@ const draft = ref<RecipeInput>(
     notes: '',
     source: '',
     retired: false,
-  },
+  }),
 );
 const supplies = computed(() => supplyOptions(store.book));
 const supplyOf = (id: string) => store.book.supplies[id];
 const measures = Object.fromEntries(MEASURES.map((measure) => [measure, measure]));
 const submit = (): ActResult => store.perform([{ type: 'library/put-recipe', recipe: draft.value }]);
-const retire = retireBy(draft.value, submit, () => emit('close'));
+const retire = retireBy(draft, submit, () => emit('close'));
 const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', insteadId: '', how: '' });
 </script>
 

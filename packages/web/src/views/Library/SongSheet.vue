@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { SONG_KINDS, SONG_PURPOSES, songSchema, versesOf, type ChangeInput, type SongId } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
   ChoiceField,
   LineField,
@@ -11,8 +11,9 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import { supplyOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
@@ -24,8 +25,9 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.songs[props.id as SongId] : undefined));
-const draft = ref<SongInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<SongInput>(
+  () => known.value,
+  () => ({
     id: `song-${newId()}`,
     title: '',
     kind: 'song',
@@ -42,7 +44,7 @@ const draft = ref<SongInput>(
     source: '',
     notes: '',
     retired: false,
-  },
+  }),
 );
 const verses = computed({
   get: () => draft.value.verses.map((text) => ({ text })),
@@ -67,7 +69,7 @@ const sung = computed(() => {
 });
 const supplies = computed(() => supplyOptions(store.book));
 const submit = (): ActResult => store.perform([{ type: 'library/put-song', song: draft.value }]);
-const retire = retireBy(draft.value, submit, () => emit('close'));
+const retire = retireBy(draft, submit, () => emit('close'));
 </script>
 
 <template>

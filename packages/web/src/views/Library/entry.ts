@@ -1,5 +1,6 @@
 import type { ActResult } from '../../state/sync.ts';
 import { AREAS, SKILLS_BY_AREA, skillName, type SkillId } from '@kobby/core';
+import type { Ref } from 'vue';
 import type { Option } from '../../state/options.ts';
 
 /** The skills to choose from, by area. */
@@ -12,12 +13,12 @@ export const SKILL_OPTIONS: readonly Option[] = AREAS.flatMap((area) =>
 
 /** Retires an entry, or brings it back, and says when the sheet can close. */
 export function retireBy(
-  draft: { retired?: boolean | undefined },
+  draft: Ref<{ retired?: boolean | undefined }>,
   submit: () => ActResult,
   close: () => void,
 ) {
   return (retired: boolean): void => {
-    draft.retired = retired;
+    draft.value.retired = retired;
     if (submit().done) close();
   };
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { LEADS, type ChangeInput, type PersonId } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import { LineField, TicksField, WeekField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 
 type PersonInput = Extract<ChangeInput, { type: 'house/put-person' }>['person'];
@@ -15,15 +16,16 @@ const props = defineProps<{ id: PersonId | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.people[props.id] : undefined));
-const draft = ref<PersonInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<PersonInput>(
+  () => known.value,
+  () => ({
     id: `person-${newId()}`,
     name: '',
     role: 'assistant',
     work: {},
     mayLead: [],
     retired: false,
-  },
+  }),
 );
 const submit = (): ActResult => store.perform([{ type: 'house/put-person', person: draft.value }]);
 function retire(retired: boolean): void {

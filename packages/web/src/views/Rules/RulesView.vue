@@ -14,7 +14,7 @@ import {
   type SkillId,
   type StartingValueId,
 } from '@kobby/core';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
 import {
   ChoiceField,
   LineField,
@@ -30,6 +30,7 @@ import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { copyOf, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import { personOptions } from '../../state/options.ts';
 import ClosedCard from './ClosedCard.vue';
 import RatioCard from './RatioCard.vue';
@@ -37,13 +38,12 @@ import RatioCard from './RatioCard.vue';
 /** The home's own days and rules. Every field is kept as it is left; what cannot be kept stays where it is, marked. */
 const store = useBook();
 const home = computed(() => homeOf(store.book));
-const draft = ref(copyOf(home.value)!);
+const draft = useDraft(
+  () => home.value,
+  () => copyOf(home.value)!,
+);
 
 const form = provideForm(keep);
-// Somebody else may have changed the home meanwhile: what one is just typing is not taken away.
-watch(home, (now) => {
-  if (form.errors.value.length === 0) draft.value = copyOf(now)!;
-});
 function keep(): void {
   form.took(store.perform([{ type: 'house/put-home', home: draft.value }]));
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type ChangeInput, type CornerId } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import {
   AmountField,
   ChoiceField,
@@ -12,8 +12,9 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { copyOf, newId } from '../../state/api.ts';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { supplyOptions } from '../../state/options.ts';
@@ -25,8 +26,9 @@ const props = defineProps<{ id: CornerId | null; lastOrder: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.corners[props.id] : undefined));
-const draft = ref<CornerInput>(
-  copyOf(known.value) ?? {
+const draft = useDraft<CornerInput>(
+  () => known.value,
+  () => ({
     id: `corner-${newId()}`,
     name: '',
     kind: 'other',
@@ -37,7 +39,7 @@ const draft = ref<CornerInput>(
     standingKit: [],
     retired: false,
     order: generateKeyBetween(props.lastOrder, null),
-  },
+  }),
 );
 const others = computed(() =>
   Object.values(store.book.corners)

@@ -16,4 +16,5 @@ export interface ImportPreview<T> {
   readonly problem: string | null;
 }
 
+/** A preview without rows, with why nothing could be read. */
 export const noPreview = <T>(problem: string): ImportPreview<T> => ({ rows: [], problem });

@@ -17,6 +17,6 @@ export { read, type Reading } from './read.ts';
 export type { Suggestion } from './suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';
-export { houseNotes, type HouseNote } from './house/house.ts';
+export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
 export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';

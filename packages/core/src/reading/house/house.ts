@@ -60,6 +60,7 @@ function workNotes(book: Book): HouseNote[] {
 
 const SHOWN = 4;
 
+/** Something that is said of supplies, and of which ones. */
 interface SupplyRule {
   readonly key: string;
   readonly level: Level;
@@ -71,8 +72,11 @@ interface SupplyRule {
 
 const nameOfRow = ({ supply }: CupboardRow): string => supply.name;
 
-// One heads-up for each kind of thing, not one for each supply: a cupboard has hundreds.
-const SUPPLY_RULES: readonly SupplyRule[] = [
+/**
+ * What is said of the cupboard, and what it can be narrowed down to. One heads-up for each of them, not one for each
+ * supply: a cupboard has hundreds.
+ */
+export const SUPPLY_RULES: readonly SupplyRule[] = [
   {
     key: 'back',
     level: 'care',

@@ -7,6 +7,7 @@ import {
   formatQuantity,
   homeOf,
   parseAmount,
+  SUPPLY_RULES,
   type CupboardRow,
   type SupplyId,
 } from '@kobby/core';
@@ -35,15 +36,7 @@ const most = ref(SHOWN_AT_ONCE);
 
 const home = computed(() => homeOf(store.book));
 const all = computed(() => cupboardOf(store.book, store.today!));
-const ONLY: Readonly<Record<string, { name: string; test: (row: CupboardRow) => boolean }>> = {
-  low: { name: 'running low', test: (row) => row.isLow },
-  back: { name: 'to give back', test: (row) => row.backBy !== null },
-  spoils: { name: 'past or near best before', test: (row) => row.spoilsBy !== null },
-  unrecorded: { name: 'something not recorded', test: (row) => row.unrecorded.length > 0 },
-  pieces: { name: 'pieces missing', test: (row) => row.piecesMissing > 0 },
-  packs: { name: 'without a pack', test: (row) => row.lacksPack },
-};
-const onlyNames = Object.entries(ONLY).map(([value, { name }]) => ({ title: name, value }));
+const onlyNames = SUPPLY_RULES.map(({ key, title }) => ({ title, value: key }));
 const categoryNames = Object.entries(CATEGORIES).map(([value, { name }]) => ({ title: name, value }));
 const only = computed({
   get: () => (route.query.only ? String(route.query.only) : null),
@@ -51,7 +44,7 @@ const only = computed({
 });
 const rows = computed(() => {
   const words = wanted.value.toLowerCase().split(/\s+/).filter(Boolean);
-  const test = only.value ? ONLY[only.value]?.test : undefined;
+  const test = SUPPLY_RULES.find((rule) => rule.key === only.value)?.concerns;
   return all.value.filter(
     (row) =>
       (!test || test(row)) &&

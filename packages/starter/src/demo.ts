@@ -1,4 +1,5 @@
 import type { ChangeInput, PlainDay } from '@kobby/core';
+import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
 
@@ -82,60 +83,6 @@ const CHILDREN: readonly ChildInput[] = [
 
 const worksOn = (weekdays: Weekdays, parts: readonly string[]) =>
   Object.fromEntries(weekdays.map((weekday) => [weekday, [...parts]]));
-
-type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
-const inCorner = (kind: string, fromDay: number, toDay: number): WhereInput => ({
-  kind: 'corner',
-  cornerId: `corner-${kind}`,
-  fromDay,
-  toDay,
-});
-const onDay = (day: number, blockId: string): WhereInput => ({ kind: 'day', day, blockId });
-
-const KITES: readonly (readonly [string, WhereInput])[] = [
-  ['ramp-and-fan', inCorner('blocks', 1, 10)],
-  ['kite-repair-counter', inCorner('pretend-play', 1, 10)],
-  ['ribbon-breeze-bin', inCorner('sensory-bin', 1, 5)],
-  ['gust-lines', inCorner('writing', 1, 10)],
-  ['weather-dough', inCorner('dough', 1, 10)],
-  ['what-lifts-table', inCorner('science', 1, 8)],
-  ['straw-trails', inCorner('easel', 4, 5)],
-  ['six-on-the-rail', inCorner('books', 1, 10)],
-  ['tails-of-one-to-six', inCorner('table-trays', 1, 10)],
-  ['fly-to-the-colour', inCorner('floor-games', 1, 10)],
-  ['runaway-kite', inCorner('felt-board', 1, 10)],
-  ['bubble-wind', inCorner('outdoors', 1, 10)],
-  ['paper-windsocks', onDay(1, 'table')],
-  ['feather-hunt', onDay(1, 'small-groups')],
-  ['wash-of-sky', onDay(2, 'table')],
-  ['lace-a-tail', onDay(3, 'small-groups')],
-  ['parachute-hall', onDay(4, 'yard')],
-  ['kite-corners', onDay(4, 'small-groups')],
-  ['pinwheels', onDay(5, 'table')],
-  ['kite-keepsake', onDay(6, 'table')],
-  ['kite-corners', onDay(6, 'small-groups')],
-  ['seed-boats', onDay(7, 'small-groups')],
-  ['roll-and-count', onDay(7, 'table')],
-  ['parachute-hall', onDay(8, 'yard')],
-  ['feather-hunt', onDay(8, 'small-groups')],
-  ['roll-and-count', onDay(10, 'small-groups')],
-];
-
-const LANTERNS: readonly (readonly [string, WhereInput])[] = [
-  ['lantern-glow', inCorner('light-table', 1, 10)],
-  ['night-market', inCorner('pretend-play', 1, 10)],
-  ['six-on-the-rail', inCorner('books', 1, 10)],
-  ['rice-dough', inCorner('dough', 1, 10)],
-];
-
-const place = (unitId: string, list: typeof KITES): ChangeInput[] =>
-  list.map(([activityId, where], i) => ({
-    type: 'unit/place',
-    id: `${unitId}-${i + 1}`,
-    unitId,
-    activityId,
-    where,
-  }));
 
 /** What stands in the demo home's corners for good. */
 const KITS: Readonly<Record<string, readonly { readonly supplyId: string; readonly amount: number }[]>> = {
@@ -249,31 +196,6 @@ export function demoGestures(): ChangeInput[][] {
         absence: { id: 'absence-eli', childId: 'eli', from: '2027-03-11', to: '2027-03-11' },
       },
     ],
-    [
-      {
-        type: 'unit/start',
-        unit: {
-          id: 'unit-kites',
-          title: 'Wind and Kites',
-          style: 'theme',
-          start: '2027-03-08',
-          dayCount: 10,
-        },
-      },
-      ...place('unit-kites', KITES),
-    ],
-    [
-      {
-        type: 'unit/start',
-        unit: {
-          id: 'unit-lanterns',
-          title: 'Lanterns and the Night Sky',
-          style: 'theme',
-          start: '2027-03-23',
-          dayCount: 10,
-        },
-      },
-      ...place('unit-lanterns', LANTERNS),
-    ],
+    ...demoUnitGestures(),
   ];
 }

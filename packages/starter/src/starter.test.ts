@@ -7,10 +7,15 @@ import {
   CAUTION_LINE,
   EMPTY_BOOK,
   gestureSchema,
+  lensFor,
   openSlots,
   read,
+  startFromReady,
+  STYLES,
   supplySchema,
+  thingGaps,
   unrecorded,
+  yearOf,
   type Book,
   type UnitId,
 } from '@kobby/core';
@@ -50,15 +55,37 @@ describe('the demo home', () => {
   test('has something to buy, something on the shelf, and heads-ups of its own', () => {
     expect(kites.supplies.filter((line) => line.buy.amount > 0).map((line) => line.supply.id)).toEqual([
       'bubble-mix',
+      'clothes-pegs',
       'paper-straws',
+      'ribbon-sticks',
       'small-trays',
       'wooden-dowels',
     ]);
     expect(kites.headsUps.map((finding) => finding.title)).toEqual([
       'Gluten and Tove Lind',
       'Tree nuts and Noor Vale',
+      'Small trays in 8 places',
+      'Clothes pegs in 4 places',
       'Music is empty',
     ]);
+  });
+
+  test('has a year of units, one just over, the current, the next, and an idea', () => {
+    const { units, values } = yearOf(book, DEMO_TODAY);
+    expect(units.map(({ unit, phase }) => `${unit.title}: ${phase}`)).toEqual([
+      'Locks and Keys: over',
+      'A passion for clocks: over',
+      'Cranes and Pulleys: over',
+      'Markets: over',
+      'A letter-W week: over',
+      'Mirrors: over',
+      'Paper: over',
+      'The Post Office: over',
+      'Wind and Kites: now',
+      'Lanterns and the Night Sky: to-come',
+      'Bridges: idea',
+    ]);
+    expect(values.letter).toEqual(['K', 'C', 'M', 'W', 'P', 'S', 'L']);
   });
 });
 
@@ -79,6 +106,50 @@ const textOf = (value: unknown): string =>
     : typeof value === 'object' && value !== null
       ? Object.values(value).map(textOf).join(' ')
       : '';
+
+describe('the ready-made units', () => {
+  const book = demoBook();
+  const ready = Object.values(book.readyUnits);
+  const started = (one: (typeof ready)[number]) => {
+    let count = 0;
+    const unit = {
+      id: 'new',
+      title: one.title,
+      style: one.style,
+      start: '2027-05-03',
+      dayCount: one.dayCount,
+    };
+    const { changes, left } = startFromReady(one, book, unit, () => `new-${(count += 1)}`);
+    const gesture = gestureSchema.parse({ id: 'start-ready', at: '2027-03-05T18:00:00.000Z', changes });
+    const outcome = applyGesture(book, gesture, { kind: 'person', id: 'kobby', name: 'Kobby' });
+    if (outcome.outcome !== 'kept') throw new Error(JSON.stringify(outcome));
+    return { reading: read(outcome.book, 'new' as UnitId, DEMO_TODAY), left };
+  };
+
+  test('are there for each of the four styles', () => {
+    expect(new Set(ready.map(({ style }) => style))).toEqual(new Set(Object.keys(STYLES)));
+  });
+
+  test.each(ready.map((one) => [one.title, one] as const))(
+    '%s fills what its style expects, says nothing twice, and leaves no word open',
+    (_, one) => {
+      const { reading, left } = started(one);
+      expect(left).toEqual([]);
+      const rules = reading.headsUps.map(({ rule }) => rule);
+      for (const rule of [
+        'empty-corner',
+        'open-slot',
+        'past-the-end',
+        'order',
+        'event-without-day',
+        'left-out',
+      ])
+        expect(rules).not.toContain(rule);
+      expect(reading.balance(lensFor(reading.frame)).rows.filter((row) => row.isThin)).toEqual([]);
+      expect(thingGaps(reading.things)).toEqual([]);
+    },
+  );
+});
 
 describe('the starter library', () => {
   test('is large enough to begin with', () => {

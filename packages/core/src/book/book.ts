@@ -14,7 +14,15 @@ import {
   type Home,
 } from '../house/index.ts';
 import { activitySchema, bookTitleSchema, recipeSchema, sheetSchema, songSchema } from '../library/index.ts';
-import { placementSchema, unitSchema } from '../unit/index.ts';
+import {
+  dayLineSchema,
+  eventSchema,
+  omissionSchema,
+  placementSchema,
+  readyUnitSchema,
+  thingSchema,
+  unitSchema,
+} from '../unit/index.ts';
 
 /** The schema of every kind of entity, by the name of its table in the book. */
 export const ENTITY_SCHEMAS = {
@@ -33,7 +41,12 @@ export const ENTITY_SCHEMAS = {
   recipes: recipeSchema,
   songs: songSchema,
   bookTitles: bookTitleSchema,
+  readyUnits: readyUnitSchema,
   units: unitSchema,
+  things: thingSchema,
+  events: eventSchema,
+  dayLines: dayLineSchema,
+  omissions: omissionSchema,
   placements: placementSchema,
   ticks: tickSchema,
   shares: shareSchema,

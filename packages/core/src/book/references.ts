@@ -1,5 +1,6 @@
 import { HOME_ID, type Home } from '../house/index.ts';
 import type { ActivityContent } from '../library/index.ts';
+import type { Where } from '../unit/index.ts';
 import type { Book, Entity, EntityOf, EntityRef, Kind } from './book.ts';
 
 /** A reference that an entity holds, with the path at which it stands in it. */
@@ -20,6 +21,12 @@ const ofContent = ({ materials, comesAfter, sheetIds }: ActivityContent): readon
   ...comesAfter.map((one, i) => held('activities', one.activityId, 'content', 'comesAfter', i, 'activityId')),
   ...sheetIds.map((id, i) => held('sheets', id, 'content', 'sheetIds', i)),
 ];
+
+function ofWhere(where: Where): readonly HeldReference[] {
+  if (where.kind === 'corner') return [held('corners', where.cornerId, 'where', 'cornerId')];
+  if (where.kind === 'bin') return [held('children', where.childId, 'where', 'childId')];
+  return where.kind === 'twin' ? [held('placements', where.of, 'where', 'of')] : [];
+}
 
 // The one table of what refers to what; storage mirrors it with foreign keys, and a test compares the two.
 const REFERENCES: ReferencesOf = {
@@ -43,12 +50,31 @@ const REFERENCES: ReferencesOf = {
     song.props.flatMap((prop, i) =>
       prop.supplyId === null ? [] : [held('supplies', prop.supplyId, 'props', i, 'supplyId')],
     ),
+  readyUnits: (ready) => [
+    ...ready.bookIds.map((id, i) => held('bookTitles', id, 'bookIds', i)),
+    ...ready.placements.map(({ activityId }, i) =>
+      held('activities', activityId, 'placements', i, 'activityId'),
+    ),
+    ...ready.lines.flatMap(({ bookId }, i) =>
+      bookId === null ? [] : [held('bookTitles', bookId, 'lines', i, 'bookId')],
+    ),
+  ],
+  units: (unit) => unit.bookIds.map((id, i) => held('bookTitles', id, 'bookIds', i)),
+  things: (thing) => [held('units', thing.unitId, 'unitId')],
+  events: (event) => [held('units', event.unitId, 'unitId')],
+  dayLines: (line) => [
+    held('units', line.unitId, 'unitId'),
+    ...(line.bookId === null ? [] : [held('bookTitles', line.bookId, 'bookId')]),
+  ],
+  omissions: (omission) => [
+    held('units', omission.unitId, 'unitId'),
+    held('corners', omission.cornerId, 'cornerId'),
+  ],
   placements: (placement) => [
     held('units', placement.unitId, 'unitId'),
     held('activities', placement.originId, 'originId'),
-    ...(placement.where.kind === 'corner'
-      ? [held('corners', placement.where.cornerId, 'where', 'cornerId')]
-      : []),
+    ...ofWhere(placement.where),
+    ...placement.choices.map(({ childId }, i) => held('children', childId, 'choices', i, 'childId')),
     ...ofContent(placement.content),
   ],
   ticks: (tick) => [
@@ -66,15 +92,26 @@ export const referencesOf = <K extends Kind>(kind: K, entity: EntityOf<K>): read
 export function brokenReference(book: Book, kind: Kind, entity: Entity): HeldReference | null {
   const broken = referencesOf(kind, entity as never).find(({ target }) => !book[target.kind][target.id]);
   if (broken) return broken;
-  return kind === 'placements' ? brokenBlock(book, entity as EntityOf<'placements'>) : null;
+  return brokenBlock(book, kind, entity);
 }
 
 // Blocks are part of the home, not entities of their own.
-function brokenBlock(book: Book, { where }: EntityOf<'placements'>): HeldReference | null {
-  if (where.kind !== 'day') return null;
+function brokenBlock(book: Book, kind: Kind, entity: Entity): HeldReference | null {
+  const at = blockIn(kind, entity);
+  if (at === null) return null;
   const home = book.homes[HOME_ID] as Home | undefined;
-  const known = home?.blocks.some((block) => block.id === where.blockId) ?? false;
-  return known ? null : held('homes', where.blockId, 'where', 'blockId');
+  const known = home?.blocks.some((block) => block.id === at.target.id) ?? false;
+  return known ? null : at;
+}
+
+function blockIn(kind: Kind, entity: Entity): HeldReference | null {
+  if (kind === 'placements') {
+    const { where } = entity as EntityOf<'placements'>;
+    return where.kind === 'day' ? held('homes', where.blockId, 'where', 'blockId') : null;
+  }
+  if (kind !== 'dayLines') return null;
+  const { blockId } = entity as EntityOf<'dayLines'>;
+  return blockId === null ? null : held('homes', blockId, 'blockId');
 }
 
 /** The first entity found that refers to the one given, itself excepted; null when nothing does. */

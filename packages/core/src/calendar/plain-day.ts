@@ -110,3 +110,7 @@ export const zoneSchema = z
       return false;
     }
   }, 'This is not a time zone, such as America/Chicago');
+
+/** Days from one date to another; negative when the second comes first. */
+export const daysBetween = (from: PlainDay, to: PlainDay): number =>
+  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;

@@ -3,21 +3,12 @@ import { closedBecause } from '../calendar/index.ts';
 import type { Supply } from '../cupboard/index.ts';
 import { tickIdOf } from '../daybook/index.ts';
 import { HOME_ID } from '../house/index.ts';
-import { fillSlots } from '../library/index.ts';
 import { calendarOf, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
-
-/** Why a gesture cannot be applied at all. A closed list. */
-export type RefusalReason = 'unknown-id' | 'exists-already' | 'closed-day' | 'leads-nowhere' | 'still-used';
-
-/** A gesture that cannot be represented, with the path of the offending value in the gesture. */
-export interface Refusal {
-  readonly reason: RefusalReason;
-  readonly path: readonly (string | number)[];
-  readonly message: string;
-}
+import { circleRefusal, chooseVersion, copy, leaveEmpty, move, place, unplace } from './planning.ts';
+import { existsAlready, unknownId, type Refusal } from './refusal.ts';
 
 /** What became of a gesture. */
 export type Outcome =
@@ -113,11 +104,13 @@ const HANDLERS: Handlers = {
   'cupboard/record-stock': (pen, { move }) =>
     pen.get('stockMoves', move.id) ? existsAlready(['move', 'id']) : pen.put('stockMoves', move),
   'cupboard/put-wish': (pen, { wish }) => pen.put('wishes', wish),
-  'library/put-activity': (pen, { activity }) => pen.put('activities', activity),
+  'library/put-activity': (pen, { activity }) =>
+    circleRefusal(pen, activity) ?? pen.put('activities', activity),
   'library/put-recipe': (pen, { recipe }) => pen.put('recipes', recipe),
   'library/put-song': (pen, { song }) => pen.put('songs', song),
   'library/put-book': (pen, { book }) => pen.put('bookTitles', book),
   'library/put-sheet': (pen, { sheet }) => pen.put('sheets', sheet),
+  'library/put-ready-unit': (pen, { readyUnit }) => pen.put('readyUnits', readyUnit),
   'unit/start': (pen, { unit }) => {
     if (pen.get('units', unit.id)) return existsAlready(['unit', 'id']);
     return startRefusal(pen, unit) ?? pen.put('units', unit);
@@ -128,27 +121,20 @@ const HANDLERS: Handlers = {
     // A closure may have come to lie on the start since: only a new start is asked to be open.
     return (unit.start === current.start ? undefined : startRefusal(pen, unit)) ?? pen.put('units', unit);
   },
-  'unit/place': (pen, { id, unitId, activityId, where, slots }) => {
-    if (pen.get('placements', id)) return existsAlready(['id']);
-    const activity = pen.get('activities', activityId);
-    if (!activity) return unknownId(['activityId'], 'activity in the library');
-    const { content, version } = activity;
-    pen.put('placements', {
-      id,
-      version: 0,
-      unitId,
-      originId: activityId,
-      originVersion: version,
-      content: slots ? fillSlots(content, slots) : content,
-      where,
-    });
-  },
-  'unit/move': (pen, { placementId, where }) => {
+  'unit/place': place,
+  'unit/copy': copy,
+  'unit/move': move,
+  'unit/unplace': unplace,
+  'unit/pin': (pen, { placementId, pinned }) => {
     const placement = pen.get('placements', placementId);
     if (!placement) return unknownId(['placementId'], 'activity in this unit');
-    pen.put('placements', { ...placement, where });
+    pen.put('placements', { ...placement, pinned });
   },
-  'unit/unplace': (pen, { placementId }) => dropKnown(pen, 'placements', placementId, 'placementId'),
+  'unit/choose-version': chooseVersion,
+  'unit/put-thing': (pen, { thing }) => pen.put('things', thing),
+  'unit/put-event': (pen, { event }) => pen.put('events', event),
+  'unit/put-line': (pen, { line }) => pen.put('dayLines', line),
+  'unit/leave-empty': leaveEmpty,
   'daybook/tick': (pen, { subject }, { at, actor }) => {
     const id = tickIdOf(subject);
     if (!pen.get('ticks', id)) pen.put('ticks', { ...subject, id, version: 0, by: actor.name, at });
@@ -177,12 +163,7 @@ const HANDLERS: Handlers = {
   },
 };
 
-function dropKnown(
-  pen: Pen,
-  kind: 'absences' | 'closures' | 'placements',
-  id: string,
-  field: string,
-): Refusal | undefined {
+function dropKnown(pen: Pen, kind: 'absences' | 'closures', id: string, field: string): Refusal | undefined {
   if (!pen.get(kind, id)) return unknownId([field], 'entry');
   pen.drop(kind, id);
   return undefined;
@@ -210,6 +191,8 @@ const lastDoor = (path: readonly (string | number)[]): Refusal => ({
 function startRefusal(pen: Pen, unit: Unit): Refusal | undefined {
   const home = pen.get('homes', HOME_ID);
   if (!home) return unknownId(['unit'], 'home to plan for');
+  // An idea has no days yet.
+  if (unit.start === null) return undefined;
   const why = closedBecause(unit.start, calendarOf(home, pen.all('closures')));
   if (why === null) return undefined;
   return {
@@ -218,18 +201,6 @@ function startRefusal(pen: Pen, unit: Unit): Refusal | undefined {
     message: `The home is closed on that day (${why}). Choose a day on which it is open`,
   };
 }
-
-const existsAlready = (path: readonly (string | number)[]): Refusal => ({
-  reason: 'exists-already',
-  path,
-  message: 'There is already something with this id',
-});
-
-const unknownId = (path: readonly (string | number)[], what: string): Refusal => ({
-  reason: 'unknown-id',
-  path,
-  message: `There is no such ${what} any more`,
-});
 
 const under = (refusal: Refusal, path: readonly (string | number)[]): Refusal => ({
   ...refusal,
@@ -248,6 +219,12 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   activities: 'activity in the library',
   units: 'unit',
   corners: 'corner',
+  bookTitles: 'book',
+  readyUnits: 'ready-made unit',
+  things: 'member of the theme',
+  events: 'special event',
+  dayLines: 'line of a day',
+  omissions: 'corner left empty',
   placements: 'activity in a unit',
   ticks: 'tick',
   homes: 'block of the day',

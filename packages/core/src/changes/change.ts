@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
+import { plainDaySchema } from '../calendar/index.ts';
 import { instantSchema, stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import { tickSubjectSchema } from '../daybook/index.ts';
 import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
@@ -22,9 +23,20 @@ import {
   recipeSchema,
   sheetSchema,
   songSchema,
+  versionIdSchema,
 } from '../library/index.ts';
 import { idSchema, lineSchema } from '../measure/index.ts';
-import { placementIdSchema, unitIdSchema, unitSchema, whereSchema } from '../unit/index.ts';
+import {
+  dayLineSchema,
+  eventSchema,
+  omissionSchema,
+  placementIdSchema,
+  readyUnitSchema,
+  thingSchema,
+  unitIdSchema,
+  unitSchema,
+  whereSchema,
+} from '../unit/index.ts';
 
 /**
  * The tables whose entities an inverse can bring back. Ticks are corrected, not undone; what was sent or
@@ -75,6 +87,12 @@ const DROPPABLE_KINDS = [
   'recipes',
   'songs',
   'bookTitles',
+  'readyUnits',
+  'units',
+  'things',
+  'events',
+  'dayLines',
+  'omissions',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -103,6 +121,7 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('library/put-song'), song: songSchema }),
   z.object({ type: z.literal('library/put-book'), book: bookTitleSchema }),
   z.object({ type: z.literal('library/put-sheet'), sheet: sheetSchema }),
+  z.object({ type: z.literal('library/put-ready-unit'), readyUnit: readyUnitSchema }),
   z.object({ type: z.literal('unit/start'), unit: unitSchema }),
   z.object({ type: z.literal('unit/revise'), unit: unitSchema }),
   z.object({
@@ -116,6 +135,30 @@ export const changeSchema = z.discriminatedUnion('type', [
   }),
   z.object({ type: z.literal('unit/move'), placementId: placementIdSchema, where: whereSchema }),
   z.object({ type: z.literal('unit/unplace'), placementId: placementIdSchema }),
+  /** Puts a copy of something that is placed, in whichever unit, with its words filled in and its hand choices. */
+  z.object({
+    type: z.literal('unit/copy'),
+    id: placementIdSchema,
+    unitId: unitIdSchema,
+    placementId: placementIdSchema,
+    where: whereSchema,
+    /** Stays out from before: since which day. */
+    outSince: plainDaySchema.nullable().default(null),
+  }),
+  z.object({ type: z.literal('unit/pin'), placementId: placementIdSchema, pinned: z.boolean() }),
+  z.object({
+    type: z.literal('unit/choose-version'),
+    placementId: placementIdSchema,
+    childId: childIdSchema,
+    /** Null for none on purpose. */
+    versionId: versionIdSchema.nullable(),
+    /** False lets age and rungs decide again. */
+    byHand: z.boolean().default(true),
+  }),
+  z.object({ type: z.literal('unit/put-thing'), thing: thingSchema }),
+  z.object({ type: z.literal('unit/put-event'), event: eventSchema }),
+  z.object({ type: z.literal('unit/put-line'), line: dayLineSchema }),
+  z.object({ type: z.literal('unit/leave-empty'), omission: omissionSchema }),
   z.object({ type: z.literal('daybook/tick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('daybook/untick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('share/make'), share: shareOrderSchema }),

@@ -1,5 +1,5 @@
 import { entityAt, type Book, type Entity } from '../book/index.ts';
-import type { Where } from '../unit/index.ts';
+import { LINE_KINDS, type Where } from '../unit/index.ts';
 import type { Change, ChangeType, Gesture } from './change.ts';
 
 type Describers = {
@@ -19,8 +19,18 @@ const describeChange = <T extends ChangeType>(book: Book, change: Extract<Change
 const titleOf = (book: Book, placementId: string): string =>
   book.placements[placementId]?.content.title ?? 'activity';
 
+const WHERE_TEXTS: {
+  readonly [K in Where['kind']]: (book: Book, where: Extract<Where, { kind: K }>) => string;
+} = {
+  corner: (book, { cornerId }) => book.corners[cornerId]?.name ?? 'a corner',
+  day: (_, { day }) => `Day ${day}`,
+  bin: (book, { childId }) => `the bin of ${book.children[childId]?.shownAs ?? 'a child'}`,
+  reserve: () => 'the reserve',
+  twin: (book, { of }) => `in for ${titleOf(book, of)}`,
+};
+
 const whereText = (book: Book, where: Where): string =>
-  where.kind === 'day' ? `Day ${where.day}` : (book.corners[where.cornerId]?.name ?? 'a corner');
+  (WHERE_TEXTS[where.kind] as (book: Book, where: Where) => string)(book, where);
 
 /** What an entity is called, whichever field its kind has for that; null when it has none. */
 export function nameOf(entity: Entity | null): string | null {
@@ -51,12 +61,23 @@ const DESCRIBERS: Describers = {
   'library/put-song': (_, { song }) => song.title,
   'library/put-book': (_, { book: { title } }) => title,
   'library/put-sheet': (_, { sheet }) => sheet.title,
+  'library/put-ready-unit': (_, { readyUnit }) => readyUnit.title,
   'unit/start': (_, { unit }) => `start ${unit.title}`,
   'unit/revise': (_, { unit }) => `change ${unit.title}`,
   'unit/place': (book, { activityId, where }) =>
     `${book.activities[activityId]?.content.title ?? 'activity'} → ${whereText(book, where)}`,
   'unit/move': (book, { placementId, where }) => `${titleOf(book, placementId)} → ${whereText(book, where)}`,
   'unit/unplace': (book, { placementId }) => `take ${titleOf(book, placementId)} out`,
+  'unit/copy': (book, { placementId, where }) => `${titleOf(book, placementId)} → ${whereText(book, where)}`,
+  'unit/pin': (book, { placementId, pinned }) => `${pinned ? 'pin' : 'unpin'} ${titleOf(book, placementId)}`,
+  'unit/choose-version': (book, { placementId, childId }) =>
+    `${titleOf(book, placementId)} for ${book.children[childId]?.shownAs ?? 'a child'}`,
+  'unit/put-thing': (_, { thing }) => thing.name,
+  'unit/put-event': (_, { event }) => event.title,
+  'unit/put-line': (_, { line }) =>
+    line.day === null ? LINE_KINDS[line.kind] : `${LINE_KINDS[line.kind]} → Day ${line.day}`,
+  'unit/leave-empty': (book, { omission }) =>
+    `${book.corners[omission.cornerId]?.name ?? 'a corner'} left empty`,
   'daybook/tick': (book, { subject }) => `tick ${titleOf(book, subject.placementId)}`,
   'daybook/untick': (book, { subject }) => `untick ${titleOf(book, subject.placementId)}`,
   'share/make': (_, { share }) => `link for ${share.label}`,

@@ -2,6 +2,7 @@ import { ENTITY_SCHEMAS, KINDS, refKey, type Book, type Entity } from '../book/i
 import type { ChildId } from '../house/index.ts';
 import type { Gesture } from './change.ts';
 import { nameOf } from './describe.ts';
+import type { Placement } from '../unit/index.ts';
 import type { Pen } from './pen.ts';
 
 /** What stands where a forgotten name stood. */
@@ -43,6 +44,7 @@ export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]
   for (const kind of ['absences', 'extras'] as const) {
     for (const one of pen.all(kind)) if (one.childId === childId) pen.drop(kind, one.id);
   }
+  for (const placement of pen.all('placements')) forgetIn(pen, placement, childId);
   pen.drop('children', childId);
   for (const kind of KINDS) {
     for (const entity of pen.all(kind)) {
@@ -53,6 +55,16 @@ export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]
       if (redacted) pen.put(kind, redacted as never);
     }
   }
+}
+
+// What stood in the child's bin goes with the child; elsewhere only what was chosen for it.
+function forgetIn(pen: Pen, placement: Placement, childId: ChildId): void {
+  const { id, where, choices } = placement;
+  if (where.kind === 'bin' && where.childId === childId) {
+    for (const tick of pen.all('ticks')) if (tick.placementId === id) pen.drop('ticks', tick.id);
+    pen.drop('placements', id);
+  } else if (choices.some((choice) => choice.childId === childId))
+    pen.put('placements', { ...placement, choices: choices.filter((choice) => choice.childId !== childId) });
 }
 
 /** An entity in whose texts one of some words stands. */

@@ -4,5 +4,8 @@ export * from './change.ts';
 export * from './describe.ts';
 export { forgets, placesOf, withoutWords } from './forget.ts';
 export * from './history.ts';
+export type { Refusal, RefusalReason } from './refusal.ts';
+export * from './start-from.ts';
+export * from './swap.ts';
 export * from './today.ts';
 export type { Touch } from './pen.ts';

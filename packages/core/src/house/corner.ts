@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { amountSchema, idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { amountSchema, idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
 
 /** The kinds of learning centre. An activity says which kinds it suits, a home's corner is of one kind. */
 export const CORNER_KINDS = [
@@ -49,6 +49,10 @@ export const cornerSchema = z.object({
   /** Taken off the shelf: kept so that earlier units stay readable. */
   retired: z.boolean().default(false),
   /** Place on the shelf: a fractional key. */
-  order: z.string().regex(/^[0-9A-Za-z]{1,40}$/, 'This is not an order key'),
+  order: orderKeySchema,
 });
 export type Corner = z.infer<typeof cornerSchema>;
+
+/** Corners in the order of the shelf. */
+export const inShelfOrder = (corners: readonly Corner[]): readonly Corner[] =>
+  corners.toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0));

@@ -24,6 +24,21 @@ export const STARTING_VALUES = {
   printingSecondsPerPage: { name: 'Printing a page', unit: 'seconds', value: 20, min: 1, max: 300 },
   messyPerDay: { name: 'Messy things in a day', unit: 'at most', value: 1, min: 0, max: 20 },
   plannedPerDay: { name: 'Planned things in a day', unit: 'at most', value: 3, min: 0, max: 20 },
+  headingEveryDays: {
+    name: 'Something under each heading, whatever the style says, every',
+    unit: 'days',
+    value: 5,
+    min: 1,
+    max: 60,
+  },
+  settingOutSeconds: {
+    name: 'Finding one thing and setting it out',
+    unit: 'seconds',
+    value: 45,
+    min: 5,
+    max: 600,
+  },
+  lateUseDays: { name: 'Not used lately means not within', unit: 'days', value: 60, min: 1, max: 400 },
   readinessMonths: { name: 'One step of readiness', unit: 'months', value: 6, min: 0, max: 24 },
 } as const satisfies Record<string, StartingValue>;
 export type StartingValueId = keyof typeof STARTING_VALUES;

@@ -195,8 +195,11 @@ const FIELDS = {
   steps: z.array(stepSchema).max(40, 'At most 40 steps'),
   prep: z.array(prepTaskSchema).max(20, 'At most 20').default([]),
   comesAfter: z.array(comesAfterSchema).max(10, 'At most 10').default([]),
-  /** What it makes that other activities use. */
+  /** What it makes that other activities use, and how long that takes to dry, set or freeze. */
   makes: wordsSchema,
+  makesAfterHours: hoursSchema.default(0),
+  /** What it uses that another activity makes. */
+  uses: wordsSchema,
   cleanUpMinutes: minutesSchema,
   /** What is at hand for spills and clean-up. */
   spillKit: textSchema.default(''),

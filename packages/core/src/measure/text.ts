@@ -44,3 +44,6 @@ export const linkSchema = z
   .trim()
   .max(500, 'At most 500 characters fit here')
   .regex(/^https?:\/\/[^\s/@]+(?:\/\S*)?$/i, 'Write an address that begins with https://');
+
+/** A fractional key: entities are kept in the order of these texts, and a new one fits between any two. */
+export const orderKeySchema = z.string().regex(/^[0-9A-Za-z]{1,40}$/, 'This is not an order key');

@@ -1,11 +1,23 @@
 import type { ChildId, CornerId } from '../house/index.ts';
-import type { PlacementId } from '../unit/index.ts';
+import type { Placement, PlacementId } from '../unit/index.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
 export type Level = 'stop' | 'care' | 'note';
 
 /** The rules that speak so far. */
-type RuleId = 'empty-corner' | 'left-out' | 'allergen' | 'past-the-end' | 'open-slot';
+type RuleId =
+  | 'empty-corner'
+  | 'left-out'
+  | 'allergen'
+  | 'past-the-end'
+  | 'open-slot'
+  | 'order'
+  | 'shared-table'
+  | 'one-for-two'
+  | 'only-watching'
+  | 'retired-corner'
+  | 'event-without-day'
+  | 'special-day';
 
 /** Something that the plan knows about itself. */
 export interface Finding {
@@ -28,6 +40,16 @@ export interface Finding {
 /** The one sentence that stands wherever findings are shown. */
 export const CAUTION_LINE =
   "Kobby points things out; it does not certify. Follow your licence, each child's care plan, product labels and your own eyes.";
+
+/** The part of a finding that a rule about one placement fills in the same way each time. */
+export const aboutPlacement = ({
+  id,
+  where,
+}: Placement): Pick<Finding, 'cornerIds' | 'placementId' | 'childIds'> => ({
+  cornerIds: where.kind === 'corner' ? [where.cornerId] : [],
+  placementId: id,
+  childIds: [],
+});
 
 // Nobody reads more stretches of days than this; the rest is told as a number.
 const MOST_STRETCHES = 6;

@@ -2,7 +2,28 @@
 export { explainLine, materialText } from './amounts/explain.ts';
 export { peakOf } from './amounts/peak.ts';
 export type { SupplyLine } from './amounts/supply-list.ts';
+export {
+  balanceOf,
+  headingsIn,
+  lensFor,
+  targetFor,
+  targetKey,
+  type Balance,
+  type BalanceRow,
+} from './balance/balance.ts';
 export { freeBlock, freeSpan, type Cubby } from './balance/shelf.ts';
+export type { OutOfReach } from './cautions/reach.ts';
+export {
+  beforeUnit,
+  outSince,
+  weekOut,
+  type ChangeOver,
+  type ChangeOverItem,
+} from './changeover/changeover.ts';
+export { nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
+export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
+export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
+export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { CAUTION_LINE, formatDays, listed, type Finding, type Level } from './finding.ts';
 export {
   handoverSchema,
@@ -12,9 +33,18 @@ export {
   type HandoverDay,
   type HandoverItem,
 } from './handover/project.ts';
-export { cornersOnShelf, phaseOf, sessionsOf, whoDoesWhat, type Frame, type Session } from './plan/plan.ts';
-export { read, type Reading } from './read.ts';
-export type { Suggestion } from './suggest.ts';
+export {
+  cornersOnShelf,
+  phaseOf,
+  placedIn,
+  sessionsOf,
+  whoDoesWhat,
+  type Frame,
+  type Session,
+  type Twin,
+} from './plan/plan.ts';
+export { brokenBy, read, type Reading } from './read.ts';
+export type { Spot, Suggestion } from './suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';

@@ -1,3 +1,5 @@
+import { groupBy } from '../book/index.ts';
+
 interface Node {
   byObject?: WeakMap<object, Node>;
   byValue?: Map<unknown, Node>;
@@ -38,3 +40,25 @@ function childOf<K>(
   children.set(key, made);
   return made;
 }
+
+/**
+ * Groups a table by a key, remembered by the table's identity. A group whose members stayed as they were keeps its
+ * own identity when the table changes, so that what was remembered about it stays.
+ */
+export function stableGroups<T, K>(
+  keyOf: (value: T) => K,
+): (table: Readonly<Record<string, T>>) => ReadonlyMap<K, readonly T[]> {
+  let before: ReadonlyMap<K, readonly T[]> = new Map();
+  return memoised((table) => {
+    const now = new Map(
+      [...groupBy(Object.values(table), keyOf)].map(([key, group]) => {
+        const old = before.get(key);
+        return [key, old && sameMembers(old, group) ? old : group] as const;
+      }),
+    );
+    return (before = now);
+  });
+}
+
+const sameMembers = <T>(a: readonly T[], b: readonly T[]): boolean =>
+  a.length === b.length && a.every((member, i) => member === b[i]);

@@ -42,7 +42,7 @@ describe('an empty corner', () => {
     const filled = after(book, inCorner('p', 'build', 'b', 1, 3));
     const retired = after(filled, aCorner('a', { retired: true }), aCorner('b', { retired: true }));
     expect(read(retired, TEST_UNIT, A_MONDAY).shelf.map((cubby) => cubby.corner.id)).toEqual(['b']);
-    expect(findings(retired)).toEqual([]);
+    expect(findings(retired)).toEqual(['note retired-corner:p []']);
   });
 
   test('more than three are told in one', () => {
@@ -198,7 +198,7 @@ describe('the reading', () => {
     expect(() => read(book, 'gone' as never, A_MONDAY)).toThrow('no such unit');
   });
 
-  test('suggests for a corner what suits it: on hand first, then what fits more', () => {
+  test('suggests for a corner what suits it, with what speaks for it', () => {
     const more = after(
       book,
       aSupply('foil'),
@@ -210,8 +210,10 @@ describe('the reading', () => {
     );
     const { suggestions } = read(more, TEST_UNIT, A_MONDAY);
     const titles = (corner: string | null) =>
-      suggestions(corner ? more.corners[corner]! : null).map(({ activity }) => activity.content.title);
-    expect(titles('a')).toEqual(['plain', 'young', 'build', 'zebra']);
+      suggestions({ corner: corner ? more.corners[corner]! : null }).map(
+        ({ activity }) => activity.content.title,
+      );
+    expect(titles('a')).toEqual(['plain', 'zebra', 'young', 'build']);
     expect(titles(null)).toEqual(['for-all']);
   });
 });

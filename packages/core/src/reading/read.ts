@@ -1,28 +1,58 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import type { Corner } from '../house/index.ts';
-import type { Placement, UnitId } from '../unit/index.ts';
+import type { LensId } from '../skills/index.ts';
+import type { DayLine, Omission, Placement, SpecialEvent, Thing, UnitId } from '../unit/index.ts';
 import { supplyList, type SupplyLine } from './amounts/supply-list.ts';
+import { balanceOf, type Balance } from './balance/balance.ts';
 import { shelfFindings, shelfOf, type Cubby } from './balance/shelf.ts';
 import { allergenFindings } from './cautions/allergens.ts';
+import { outOfReach, type OutOfReach } from './cautions/reach.ts';
+import { beforeUnit, changeOvers, type ChangeOver } from './changeover/changeover.ts';
+import { eventFindings } from './events.ts';
+import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from './exclusive/one-for-two.ts';
+import { retiredCornerFindings, sharedTableFindings } from './exclusive/tables.ts';
 import type { Finding, Level } from './finding.ts';
-import { openSlotFindings } from './fit/open-slots.ts';
 import { leftOutFindings } from './fit/left-out.ts';
-import { memoised } from './memo.ts';
-import { frameOf, placementsIn, type Frame } from './plan/plan.ts';
-import { suggestionsFor, type Suggestion } from './suggest.ts';
+import { openSlotFindings } from './fit/open-slots.ts';
+import { traysOf, type TrayRow } from './fit/trays.ts';
+import { watchingFindings } from './fit/watching.ts';
+import { memoised, stableGroups } from './memo.ts';
+import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
+import { frameOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
+import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
 /** Everything that a plan says about itself. Each answer is computed when it is asked for, and then remembered. */
 export interface Reading {
   readonly frame: Frame;
   readonly placements: readonly Placement[];
+  /** What stands in for something in bad weather, at that one's place and time. */
+  readonly twins: readonly Twin[];
+  readonly things: readonly Thing[];
+  readonly events: readonly SpecialEvent[];
+  readonly lines: readonly DayLine[];
   readonly shelf: readonly Cubby[];
   readonly supplies: readonly SupplyLine[];
+  readonly trays: readonly TrayRow[];
+  readonly changeOvers: readonly ChangeOver[];
+  readonly outOfReach: readonly OutOfReach[];
   /** What needs attention: stops first, then cares, then notes; within a level by their first day. */
   readonly headsUps: readonly Finding[];
-  /** What could be put in a corner; with null, what could be done with the group on a day. */
-  suggestions(corner: Corner | null): readonly Suggestion[];
+  balance(lens: LensId): Balance;
+  /** What could be put in a place, the best first. */
+  suggestions(spot: Spot): readonly Suggestion[];
+  /** For each day, what moving a placement there would break. */
+  verdicts(placement: Placement): readonly DayVerdict[];
 }
+
+const thingsOf = stableGroups((thing: Thing) => thing.unitId);
+const eventsOf = stableGroups((event: SpecialEvent) => event.unitId);
+const linesOf = stableGroups((line: DayLine) => line.unitId);
+const omissionsOf = stableGroups((omission: Omission) => omission.unitId);
+
+const NONE: readonly never[] = [];
+const byOrder = memoised(<E extends { readonly order: string }>(entities: readonly E[]): readonly E[] =>
+  entities.toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0)),
+) as <E extends { readonly order: string }>(entities: readonly E[]) => readonly E[];
 
 /**
  * Reads a unit. `today` is the date on the home's clock: nothing is asked of days that are over.
@@ -30,27 +60,84 @@ export interface Reading {
  */
 export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
   const frame = frameOf(book, unitId);
-  const placements = placementsIn(book, unitId);
+  const placed = placedIn(book, unitId);
+  const { placements, twins } = placed;
   const { corners, supplies, stockMoves, activities } = book;
+  const omissions = omissionsOf(book.omissions).get(unitId) ?? NONE;
+  let uses: LastUse | null = null;
   return {
     frame,
     placements,
+    twins,
+    events: eventsOf(book.events).get(unitId) ?? NONE,
+    things: byOrder(thingsOf(book.things).get(unitId) ?? NONE),
+    lines: byOrder(linesOf(book.dayLines).get(unitId) ?? NONE),
     get shelf() {
-      return shelfOf(placements, frame, corners);
+      return shelfOf(placements, frame, corners, omissions);
     },
     get supplies() {
-      return supplyList(placements, frame, supplies, corners, stockMoves, today);
+      return supplyList(bothOf(placed), frame, supplies, corners, stockMoves, today);
+    },
+    get trays() {
+      return traysOf(placements, frame);
+    },
+    get changeOvers() {
+      return changeOvers(placements, frame, supplies, corners, beforeUnit(book, unitId)?.left ?? NONE);
+    },
+    get outOfReach() {
+      return outOfReach(placements, frame, supplies);
     },
     get headsUps() {
-      return inOrder(
-        shelfFindings(placements, frame, corners, today),
-        leftOutFindings(placements, frame, today),
-        allergenFindings(placements, frame, supplies, today),
-        openSlotFindings(placements),
-      );
+      return headsUpsOf(book, frame, placed, today);
     },
-    suggestions: (corner) => suggestionsFor(frame, activities, supplies, stockMoves, corner),
+    balance: (lens) => balanceOf(placements, frame, corners, lens),
+    suggestions(spot) {
+      uses ??= lastUses(book, unitId);
+      return suggestionsFor(frame, placements, book, uses, spot);
+    },
+    verdicts: (placement) => verdictsFor(placement, placements, frame, activities),
   };
+}
+
+// What stands in for something is needed as well: it must be there when the weather turns.
+const bothOf = memoised(({ placements, twins }: Placed): readonly Placement[] =>
+  twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
+);
+
+/** Every rule asked about a unit. */
+function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): readonly Finding[] {
+  const { corners, supplies, stockMoves, activities } = book;
+  const { placements } = placed;
+  const events = eventsOf(book.events).get(frame.unit.id) ?? NONE;
+  const omissions = omissionsOf(book.omissions).get(frame.unit.id) ?? NONE;
+  const here = reusablesOf(placements, frame, supplies, corners);
+  const acrossUnits = neighboursOf(book, frame).map((other) => {
+    const there = reusablesOf(placedIn(book, other.unit.id).placements, other, supplies, corners);
+    return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
+  });
+  return inOrder(
+    shelfFindings(placements, frame, corners, omissions, today),
+    leftOutFindings(placements, frame, today),
+    allergenFindings(bothOf(placed), frame, supplies, today),
+    openSlotFindings(placements, frame.unit),
+    orderFindings(placements, frame, activities),
+    sharedTableFindings(placements, frame, corners, today),
+    retiredCornerFindings(placements, corners),
+    oneForTwoFindings(placements, frame, supplies, corners, stockMoves, today),
+    watchingFindings(placements, frame, today),
+    eventFindings(events, placements, frame),
+    ...acrossUnits,
+  );
+}
+
+/** The frames of the units whose days overlap those of this one. */
+function neighboursOf(book: Book, { unit, calendar }: Frame): readonly Frame[] {
+  const last = calendar.days.at(-1)?.date;
+  if (unit.start === null || last === undefined) return NONE;
+  return Object.values(book.units)
+    .filter(({ id, start }) => id !== unit.id && start !== null && start <= last)
+    .map(({ id }) => frameOf(book, id))
+    .filter((other) => (other.calendar.days.at(-1)?.date ?? '') >= unit.start!);
 }
 
 const WEIGHT: Record<Level, number> = { stop: 0, care: 1, note: 2 };
@@ -59,3 +146,9 @@ const inOrder = memoised(
   (...lists: readonly [readonly Finding[], ...(readonly Finding[])[]]): readonly Finding[] =>
     lists.flat().toSorted((a, b) => WEIGHT[a.level] - WEIGHT[b.level] || (a.days[0] ?? 0) - (b.days[0] ?? 0)),
 );
+
+/** What an act broke: the findings that are there after it and were not before. */
+export const brokenBy = (before: readonly Finding[], after: readonly Finding[]): readonly Finding[] => {
+  const known = new Set(before.map(({ key }) => key));
+  return after.filter(({ key }) => !known.has(key));
+};

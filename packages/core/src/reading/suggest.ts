@@ -1,10 +1,21 @@
-import type { Table } from '../book/index.ts';
+import type { Book, Table } from '../book/index.ts';
+import { daysBetween, type PlainDay } from '../calendar/index.ts';
 import type { StockMove, Supply } from '../cupboard/index.ts';
-import type { Child, Corner } from '../house/index.ts';
-import { versionFor, type Activity, type ActivityContent } from '../library/index.ts';
+import { valueIn, type Child, type Corner } from '../house/index.ts';
+import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../library/index.ts';
+import { headingsFor, type LensId } from '../skills/index.ts';
+import { featureKey, lastDayOf, type Placement, type UnitId } from '../unit/index.ts';
 import { stockOf } from './amounts/ledger.ts';
+import { listed } from './finding.ts';
 import { memoised } from './memo.ts';
-import { learnerOn, type Frame } from './plan/plan.ts';
+import { frameOf, learnerOn, placedIn, type Frame } from './plan/plan.ts';
+
+/** What something is looked for: a corner, the group on a day, or a heading of a lens, for everyone or for one child. */
+export interface Spot {
+  readonly corner?: Corner | null;
+  readonly heading?: { readonly lens: LensId; readonly id: string } | null;
+  readonly child?: Child | null;
+}
 
 /** Something from the library that could be put in a place, with what speaks for it. */
 export interface Suggestion {
@@ -13,54 +24,151 @@ export interface Suggestion {
   readonly fits: number;
   /** Names of the supplies of which nothing is on hand. */
   readonly missing: readonly string[];
+  /** What speaks for it, the strongest first. */
+  readonly reasons: readonly string[];
+  readonly score: number;
 }
 
-/**
- * What the library has for a corner (open set-ups that suit its kind) or, with `null`, for the group on a day.
- * First what needs nothing that is not on hand, then what fits more children, then by title.
- */
-export const suggestionsFor = memoised(
+/** What a home knows of what it did before: when each activity was last planned to stand, in any other unit. */
+export type LastUse = ReadonlyMap<ActivityId, PlainDay>;
+
+const lastIn = memoised((placements: readonly Placement[], frame: Frame): LastUse => {
+  const found = new Map<ActivityId, PlainDay>();
+  const { days } = frame.calendar;
+  for (const placement of placements) {
+    const date = days[Math.min(lastDayOf(placement), days.length) - 1]?.date;
+    const known = found.get(placement.originId);
+    if (date && (known === undefined || known < date)) found.set(placement.originId, date);
+  }
+  return found;
+});
+
+/** When each activity was last planned in a unit that began before this one. Units still to come do not count. */
+export function lastUses(book: Book, unitId: UnitId): LastUse {
+  const start = book.units[unitId]?.start ?? null;
+  const found = new Map<ActivityId, PlainDay>();
+  for (const unit of Object.values(book.units)) {
+    if (unit.id === unitId || unit.start === null || (start !== null && unit.start >= start)) continue;
+    for (const [id, date] of lastIn(placedIn(book, unit.id).placements, frameOf(book, unit.id)))
+      if ((found.get(id) ?? '') < date) found.set(id, date);
+  }
+  return found;
+}
+
+// What counts for how much: fitting the children before all, then that it can be done with what is there.
+const WEIGHTS = { fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 };
+const LITTLE_PREP_MINUTES = 10;
+
+/** What each activity brings to a unit, whatever place it is looked for. */
+const worth = memoised(
   (
+    activity: Activity,
     frame: Frame,
-    activities: Table<Activity>,
     supplies: Table<Supply>,
     stockMoves: Table<StockMove>,
-    corner: Corner | null,
-  ): readonly Suggestion[] => {
-    const children = [...new Set(frame.attendance.flatMap((day) => day.children))];
-    return Object.values(activities)
-      .filter(({ content, retired }) => !retired && suits(content, corner))
-      .map((activity) => ({
-        activity,
-        fits: countFitting(activity, children, frame),
-        missing: missingFor(activity, supplies, stockMoves),
-      }))
-      .toSorted(
-        (a, b) =>
-          a.missing.length - b.missing.length ||
-          b.fits - a.fits ||
-          (a.activity.content.title < b.activity.content.title ? -1 : 1),
-      );
+    last: PlainDay | null,
+  ): Suggestion => {
+    const { content } = activity;
+    const children = childrenOf(frame);
+    const fits = countFitting(content, children, frame);
+    const missing = missingFor(content, supplies, stockMoves);
+    const told: [number, string][] = [];
+    if (children.length > 0)
+      told.push([(WEIGHTS.fits * fits) / children.length, `fits ${fits} of ${children.length}`]);
+    if (missing.length === 0) told.push([WEIGHTS.onHand, 'things on hand']);
+    const features = featuresMet(content, frame);
+    if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
+    if (isNotLate(last, frame))
+      told.push([WEIGHTS.notLately, last === null ? 'not used before' : 'not used lately']);
+    if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push([WEIGHTS.littlePrep, 'little to prepare']);
+    const set = content.materials.find(({ supplyId }) => supplies[supplyId]?.set);
+    if (set && missing.length === 0)
+      told.push([WEIGHTS.madeSet, `uses the set ${supplies[set.supplyId]!.name}`]);
+    const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
+    const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
+    return { activity, fits, missing, reasons, score };
   },
 );
 
+/**
+ * What the library has for a place: for a corner open set-ups and shelf work that suit its kind, for a day what is done
+ * in groups or pulled from a reserve, for a heading whatever works on it; for a child only what has a version for it.
+ * The best first: by what speaks for it, then by title. What is in the unit already comes last.
+ */
+export function suggestionsFor(
+  frame: Frame,
+  placements: readonly Placement[],
+  { activities, supplies, stockMoves }: Pick<Book, 'activities' | 'supplies' | 'stockMoves'>,
+  lastUse: LastUse,
+  spot: Spot,
+): readonly Suggestion[] {
+  const there = new Set(placements.map(({ originId }) => originId));
+  const first = firstDate(frame);
+  return Object.values(activities)
+    .filter(({ content, retired }) => !retired && suits(content, spot, frame))
+    .filter(
+      ({ content }) => !spot.child || versionFor(content, learnerOn(spot.child, first, frame.home)) !== null,
+    )
+    .map((activity) => worth(activity, frame, supplies, stockMoves, lastUse.get(activity.id) ?? null))
+    .toSorted(
+      (a, b) =>
+        Number(there.has(a.activity.id)) - Number(there.has(b.activity.id)) ||
+        b.score - a.score ||
+        (a.activity.content.title < b.activity.content.title ? -1 : 1),
+    );
+}
+
 // A set-up goes into a corner of its kind; a bin of a child has its own place, on the page for trays.
-function suits({ mode, cornerKinds }: ActivityContent, corner: Corner | null): boolean {
+function suits({ mode, cornerKinds, skills }: ActivityContent, spot: Spot, { home }: Frame): boolean {
+  const { corner, heading, child } = spot;
+  if (heading)
+    return mode !== 'bin' && headingsFor(heading.lens, skills, home.ownHeadings).includes(heading.id);
   if (corner) return (mode === 'open-corner' || mode === 'shelf-work') && cornerKinds.includes(corner.kind);
+  if (child) return mode === 'bin' || mode === 'shelf-work' || mode === 'reserve';
   return mode === 'whole-group' || mode === 'small-group' || mode === 'reserve';
 }
 
-function countFitting({ content }: Activity, children: readonly Child[], frame: Frame): number {
-  const first = frame.calendar.days[0]?.date ?? frame.unit.start;
+const childrenOf = memoised((frame: Frame): readonly Child[] => [
+  ...new Set(frame.attendance.flatMap((day) => day.children)),
+]);
+
+/** An idea is looked at as if it began when the first child did: only so something can be said of it. */
+const firstDate = (frame: Frame): PlainDay =>
+  frame.calendar.days[0]?.date ??
+  frame.unit.start ??
+  childrenOf(frame)[0]?.birth ??
+  ('2000-01-01' as PlainDay);
+
+function countFitting(content: ActivityContent, children: readonly Child[], frame: Frame): number {
+  const first = firstDate(frame);
   return children.filter((child) => versionFor(content, learnerOn(child, first, frame.home)) !== null).length;
 }
 
+const prepMinutes = ({ prep }: ActivityContent): number => prep.reduce((sum, task) => sum + task.minutes, 0);
+
+function isNotLate(last: PlainDay | null, frame: Frame): boolean {
+  return last === null || daysBetween(last, firstDate(frame)) > valueIn(frame.home, 'lateUseDays');
+}
+
+function featuresMet({ features, title }: ActivityContent, { unit }: Frame): readonly string[] {
+  const has = new Set([
+    ...features.letters.map((value) => featureKey({ kind: 'letter', value })),
+    ...features.numbers.map((value) => featureKey({ kind: 'number', value: String(value) })),
+    ...features.colours.map((value) => featureKey({ kind: 'colour', value })),
+    ...features.shapes.map((value) => featureKey({ kind: 'shape', value })),
+    featureKey({ kind: 'letter', value: title.charAt(0) }),
+  ]);
+  return unit.featured
+    .filter((feature) => has.has(featureKey(feature)))
+    .map(({ kind, value }) => `${kind} ${value}`);
+}
+
 const missingFor = (
-  { content }: Activity,
+  { materials }: ActivityContent,
   supplies: Table<Supply>,
   stockMoves: Table<StockMove>,
 ): readonly string[] =>
-  content.materials.flatMap(({ supplyId }) => {
+  materials.flatMap(({ supplyId }) => {
     const supply = supplies[supplyId];
     return supply && stockOf(supply, stockMoves).amount === 0 ? [supply.name] : [];
   });

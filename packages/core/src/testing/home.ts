@@ -174,3 +174,42 @@ export const testBook = (...changes: readonly ChangeInput[]): Book =>
     },
     ...changes,
   );
+
+/** Undated, in the reserve of the test unit. */
+export const inReserve = (id: string, activityId: string) =>
+  ({
+    type: 'unit/place',
+    id,
+    unitId: TEST_UNIT,
+    activityId,
+    where: { kind: 'reserve' },
+  }) satisfies ChangeInput;
+
+/** In the bin of a child, on some days. */
+export const inBin = (id: string, activityId: string, childId: string, fromDay: number, toDay: number) =>
+  ({
+    type: 'unit/place',
+    id,
+    unitId: TEST_UNIT,
+    activityId,
+    where: { kind: 'bin', childId, fromDay, toDay },
+  }) satisfies ChangeInput;
+
+/** Stands in for something in bad weather. */
+export const asTwin = (id: string, activityId: string, of: string) =>
+  ({
+    type: 'unit/place',
+    id,
+    unitId: TEST_UNIT,
+    activityId,
+    where: { kind: 'twin', of },
+  }) satisfies ChangeInput;
+
+/** The test unit with some of its fields changed. */
+export const revised = (
+  book: Book,
+  rest: Partial<Extract<ChangeInput, { type: 'unit/revise' }>['unit']>,
+): ChangeInput => ({
+  type: 'unit/revise',
+  unit: { ...book.units[TEST_UNIT]!, ...rest },
+});

@@ -1,3 +1,9 @@
-/** Unit: a themed unit, its numbered days and what is placed in its corners and on its days. */
+/** Unit: a themed unit, what it is about, its numbered days and what is placed in its corners and on its days. */
+export * from './day-line.ts';
+export * from './event.ts';
+export * from './featured.ts';
+export * from './omission.ts';
 export * from './placement.ts';
+export * from './ready-unit.ts';
+export * from './thing.ts';
 export * from './unit.ts';

@@ -1,8 +1,15 @@
 import { z } from 'zod';
-import { blockIdSchema, cornerIdSchema } from '../house/index.ts';
-import { activityContentSchema, activityIdSchema } from '../library/index.ts';
+import { plainDaySchema } from '../calendar/index.ts';
+import { blockIdSchema, childIdSchema, cornerIdSchema } from '../house/index.ts';
+import { activityContentSchema, activityIdSchema, versionIdSchema } from '../library/index.ts';
 import { idSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
+
+export const placementIdSchema = idSchema.brand<'PlacementId'>();
+export type PlacementId = z.infer<typeof placementIdSchema>;
+
+const inOrder = (where: { fromDay: number; toDay: number }): boolean => where.fromDay <= where.toDay;
+const LAST_BEFORE_FIRST = { path: ['toDay'], message: 'The last day cannot come before the first' };
 
 /** A set-up in a corner, from one numbered day to another, both included. */
 const inCornerSchema = z
@@ -12,10 +19,7 @@ const inCornerSchema = z
     fromDay: dayNumberSchema,
     toDay: dayNumberSchema,
   })
-  .refine((where) => where.fromDay <= where.toDay, {
-    path: ['toDay'],
-    message: 'The last day cannot come before the first',
-  });
+  .refine(inOrder, LAST_BEFORE_FIRST);
 
 /** An activity in a block of one numbered day. */
 const onDaySchema = z.object({
@@ -24,12 +28,33 @@ const onDaySchema = z.object({
   blockId: blockIdSchema,
 });
 
+/** In the bin of one child, on some days. */
+const inBinSchema = z
+  .object({
+    kind: z.literal('bin'),
+    childId: childIdSchema,
+    fromDay: dayNumberSchema,
+    toDay: dayNumberSchema,
+  })
+  .refine(inOrder, LAST_BEFORE_FIRST);
+
+/** Undated: an extra that can be pulled out on any day. */
+const inReserveSchema = z.object({ kind: z.literal('reserve') });
+
+/** Instead of something that bad weather may stop: it stands where and when that one does. */
+const asTwinSchema = z.object({ kind: z.literal('twin'), of: placementIdSchema });
+
 /** Where in the unit an activity stands. */
-export const whereSchema = z.union([inCornerSchema, onDaySchema]);
+export const whereSchema = z.discriminatedUnion(
+  'kind',
+  [inCornerSchema, onDaySchema, inBinSchema, inReserveSchema, asTwinSchema],
+  'Something stands in a corner, on a day, in a bin, in the reserve, or in for something else',
+);
 export type Where = z.infer<typeof whereSchema>;
 
-export const placementIdSchema = idSchema.brand<'PlacementId'>();
-export type PlacementId = z.infer<typeof placementIdSchema>;
+/** Which version a child gets, chosen by hand; null for none on purpose. */
+export const choiceSchema = z.object({ childId: childIdSchema, versionId: versionIdSchema.nullable() });
+export type Choice = z.infer<typeof choiceSchema>;
 
 /**
  * An activity placed in a unit. It is a copy of the library's, with its origin and that one's version at the
@@ -43,12 +68,30 @@ export const placementSchema = z.object({
   originVersion: z.int().min(0),
   content: activityContentSchema,
   where: whereSchema,
+  /** Stays where it is when days are drafted anew or swapped. */
+  pinned: z.boolean().default(false),
+  choices: z.array(choiceSchema).max(60, 'At most 60').default([]),
+  /** Carried over from an earlier unit: the day since which it has been out. */
+  outSince: plainDaySchema.nullable().default(null),
 });
 export type Placement = z.infer<typeof placementSchema>;
 
-/** Whether a placement stands on a numbered day. */
-export const standsOn = ({ where }: Placement, day: number): boolean =>
-  where.kind === 'day' ? where.day === day : where.fromDay <= day && day <= where.toDay;
+/** The first and the last numbered day on which a placement stands; null for what has no day of its own. */
+export function spanOfDays({
+  where,
+}: Pick<Placement, 'where'>): { readonly from: number; readonly to: number } | null {
+  if (where.kind === 'day') return { from: where.day, to: where.day };
+  return where.kind === 'corner' || where.kind === 'bin' ? { from: where.fromDay, to: where.toDay } : null;
+}
 
-/** The last numbered day of a placement. */
-export const lastDayOf = ({ where }: Placement): number => (where.kind === 'day' ? where.day : where.toDay);
+/** Whether a placement stands on a numbered day. */
+export function standsOn(placement: Pick<Placement, 'where'>, day: number): boolean {
+  const span = spanOfDays(placement);
+  return span !== null && span.from <= day && day <= span.to;
+}
+
+/** The first numbered day of a placement; 0 for what has none. */
+export const firstDayOf = (placement: Pick<Placement, 'where'>): number => spanOfDays(placement)?.from ?? 0;
+
+/** The last numbered day of a placement; 0 for what has none. */
+export const lastDayOf = (placement: Pick<Placement, 'where'>): number => spanOfDays(placement)?.to ?? 0;

@@ -1,4 +1,4 @@
-import { ENTITY_SCHEMAS, KINDS, type Entity, type EntityOf, type Kind } from '@kobby/core';
+import { ENTITY_SCHEMAS, KINDS, type Entity, type EntityOf, type Kind, type Where } from '@kobby/core';
 
 /** A row of a table as the database gives and takes it. */
 export type Row = Record<string, string | number | null>;
@@ -11,21 +11,28 @@ interface Codec<K extends Kind> {
   fromRow(row: Row): EntityOf<K>;
 }
 
-type Way = 'plain' | 'json' | 'flag';
+// `blank` keeps null as an empty text, in columns that were once never empty.
+type Way = 'plain' | 'json' | 'flag' | 'blank';
 
 const snake = (field: string): string => field.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 
 const store = (way: Way, value: unknown): string | number | null => {
   if (way === 'json') return JSON.stringify(value);
+  if (way === 'blank') return (value as string | null) ?? '';
   return way === 'flag' ? Number(value) : (value as string | number | null);
 };
 
 const restore = (way: Way, value: string | number | null): unknown => {
   if (way === 'json') return JSON.parse(String(value));
+  if (way === 'blank') return value === '' ? null : value;
   return way === 'flag' ? value === 1 : value;
 };
 
-function codec<K extends Kind>(kind: K, fields: Readonly<Record<string, Way>>): Codec<K> {
+function codec<K extends Kind>(
+  kind: K,
+  fields: Readonly<Record<string, Way>>,
+  finish: (fields: Record<string, unknown>, row: Row) => Record<string, unknown> = (plainly) => plainly,
+): Codec<K> {
   const ways = Object.entries({ id: 'plain', version: 'plain', ...fields } as Record<string, Way>);
   return {
     table: snake(kind),
@@ -36,7 +43,10 @@ function codec<K extends Kind>(kind: K, fields: Readonly<Record<string, Way>>): 
     fromRow: (row) =>
       checked(
         kind,
-        Object.fromEntries(ways.map(([field, way]) => [field, restore(way, row[snake(field)] ?? null)])),
+        finish(
+          Object.fromEntries(ways.map(([field, way]) => [field, restore(way, row[snake(field)] ?? null)])),
+          row,
+        ),
       ),
   };
 }
@@ -47,41 +57,64 @@ function checked<K extends Kind>(kind: K, value: Record<string, unknown>): Entit
   throw new Error(`table ${snake(kind)}, row ${String(value.id)} is damaged: ${parsed.error.message}`);
 }
 
-// Where something stands is one of two shapes: columns that can be joined hold both.
-const PLACEMENTS: Codec<'placements'> = {
-  table: 'placements',
-  toRow: ({ id, version, unitId, originId, originVersion, content, where }) => ({
-    id,
-    version,
-    unit_id: unitId,
-    origin_id: originId,
-    origin_version: originVersion,
-    content: JSON.stringify(content),
-    corner_id: where.kind === 'corner' ? where.cornerId : null,
-    from_day: where.kind === 'corner' ? where.fromDay : where.day,
-    to_day: where.kind === 'corner' ? where.toDay : where.day,
-    block_id: where.kind === 'day' ? where.blockId : null,
-  }),
-  fromRow: (row) =>
-    checked('placements', {
-      id: row.id,
-      version: row.version,
-      unitId: row.unit_id,
-      originId: row.origin_id,
-      originVersion: row.origin_version,
-      content: JSON.parse(String(row.content)),
-      where:
-        row.corner_id === null
-          ? { kind: 'day', day: row.from_day, blockId: row.block_id }
-          : { kind: 'corner', cornerId: row.corner_id, fromDay: row.from_day, toDay: row.to_day },
-    }),
+const all = (way: Way, fields: readonly string[]): Record<string, Way> =>
+  Object.fromEntries(fields.map((field) => [field, way]));
+const plain = (...fields: string[]) => all('plain', fields);
+const json = (...fields: string[]) => all('json', fields);
+const flag = (...fields: string[]) => all('flag', fields);
+
+type WhereRow = Readonly<Record<'corner_id' | 'child_id' | 'twin_of' | 'block_id', string | null>> &
+  Readonly<Record<'from_day' | 'to_day', number>>;
+type WhereCodecs = {
+  readonly [K in Where['kind']]: {
+    toRow(where: Extract<Where, { kind: K }>): Partial<WhereRow>;
+    fromRow(row: Row): object;
+  };
 };
 
-const ways = (way: Way, ...fields: readonly string[]): Record<string, Way> =>
-  Object.fromEntries(fields.map((field) => [field, way]));
-const plain = (...fields: string[]) => ways('plain', ...fields);
-const json = (...fields: string[]) => ways('json', ...fields);
-const flag = (...fields: string[]) => ways('flag', ...fields);
+// Where something stands has several shapes: columns that can be joined hold them all.
+const NOWHERE: WhereRow = {
+  corner_id: null,
+  child_id: null,
+  twin_of: null,
+  block_id: null,
+  from_day: 0,
+  to_day: 0,
+};
+const WHERES: WhereCodecs = {
+  corner: {
+    toRow: (w) => ({ corner_id: w.cornerId, from_day: w.fromDay, to_day: w.toDay }),
+    fromRow: (row) => ({ cornerId: row.corner_id, fromDay: row.from_day, toDay: row.to_day }),
+  },
+  day: {
+    toRow: (w) => ({ block_id: w.blockId, from_day: w.day, to_day: w.day }),
+    fromRow: (row) => ({ blockId: row.block_id, day: row.from_day }),
+  },
+  bin: {
+    toRow: (w) => ({ child_id: w.childId, from_day: w.fromDay, to_day: w.toDay }),
+    fromRow: (row) => ({ childId: row.child_id, fromDay: row.from_day, toDay: row.to_day }),
+  },
+  reserve: { toRow: () => ({}), fromRow: () => ({}) },
+  twin: { toRow: (w) => ({ twin_of: w.of }), fromRow: (row) => ({ of: row.twin_of }) },
+};
+
+const PLACEMENT_FIELDS = {
+  ...plain('unitId', 'originId', 'originVersion', 'outSince'),
+  ...json('content', 'choices'),
+  ...flag('pinned'),
+};
+const PLACEMENT_BODY = codec('placements', PLACEMENT_FIELDS, (fields, row) => {
+  const kind = String(row.where_kind) as Where['kind'];
+  return { ...fields, where: { kind, ...WHERES[kind]?.fromRow(row) } };
+});
+const PLACEMENTS: Codec<'placements'> = {
+  ...PLACEMENT_BODY,
+  toRow: (placement) => {
+    const { where } = placement;
+    const columns = (WHERES[where.kind].toRow as (where: Where) => Partial<WhereRow>)(where);
+    return { ...PLACEMENT_BODY.toRow(placement), where_kind: where.kind, ...NOWHERE, ...columns };
+  },
+};
 
 /** The one codec of each kind. */
 const CODECS: { readonly [K in Kind]: Codec<K> } = {
@@ -135,7 +168,24 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
     ...json('about', 'skills'),
     ...flag('keptHigh', 'retired'),
   }),
-  units: codec('units', plain('title', 'style', 'start', 'dayCount')),
+  readyUnits: codec('readyUnits', {
+    ...plain('title', 'style', 'about', 'dayCount'),
+    ...json('featured', 'words', 'bookIds', 'pictures', 'things', 'placements', 'lines', 'events'),
+    ...flag('retired'),
+  }),
+  units: codec('units', {
+    ...plain('title', 'style', 'dayCount', 'about', 'budget'),
+    ...all('blank', ['start']),
+    ...json('featured', 'words', 'bookIds', 'pictures', 'targets'),
+  }),
+  things: codec('things', {
+    ...plain('unitId', 'name', 'kind', 'place', 'colour', 'rank', 'pair', 'sizeMm', 'firstSound', 'picture'),
+    ...plain('order'),
+    ...json('parts'),
+  }),
+  events: codec('events', { ...plain('unitId', 'title'), ...json('when', 'plan') }),
+  dayLines: codec('dayLines', plain('unitId', 'kind', 'day', 'blockId', 'bookId', 'words', 'order')),
+  omissions: codec('omissions', plain('unitId', 'cornerId', 'why')),
   placements: PLACEMENTS,
   ticks: codec('ticks', plain('placementId', 'day', 'supplyId', 'by', 'at')),
   shares: codec('shares', plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt')),

@@ -427,6 +427,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       mess: 'messy',
       craft: 'own-way',
       makes: ['painted sheets'],
+      makesAfterHours: 12,
       spillKit: 'Damp cloths, newspaper below',
       features: { colours: ['blue'] },
       cleanUpMinutes: 15,
@@ -494,6 +495,7 @@ export const SET_UPS: readonly StarterActivity[] = [
     ],
     {
       keepsake: true,
+      uses: ['painted sheets'],
       mess: 'some',
       craft: 'own-way',
       prep: [['Cut one kite a child.', 12]],

@@ -16,7 +16,7 @@ const days = computed(() => {
   const { frame, placements } = reading.value;
   return frame.calendar.days.map(({ number, date }, i) => {
     const attendance = frame.attendance[i]!;
-    const before = i === 0 ? frame.unit.start : frame.calendar.days[i - 1]!.date;
+    const before = i === 0 ? (frame.unit.start ?? date) : frame.calendar.days[i - 1]!.date;
     return {
       number,
       date,

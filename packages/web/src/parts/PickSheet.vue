@@ -41,7 +41,7 @@ const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((
 // Suggested is what suits the place; words bring the best match first.
 const found = useLibrary(() => ({ words: wanted.value ?? '', kinds: ['activities'] }));
 const choices = computed(() => {
-  const suggestions = reading.value.suggestions(corner.value);
+  const suggestions = reading.value.suggestions({ corner: corner.value });
   if (!wanted.value?.trim()) return suggestions;
   const byId = new Map(suggestions.map((one) => [one.activity.id as string, one]));
   return found.value.flatMap(({ entity }) => byId.get(entity.id) ?? []);

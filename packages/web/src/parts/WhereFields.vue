@@ -38,7 +38,7 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
 
 <template>
   <div class="where" @change="emit('settled')">
-    <template v-if="where.kind === 'corner'">
+    <template v-if="where.kind === 'corner' || where.kind === 'bin'">
       <FormField
         :model-value="shown(where.fromDay)"
         label="From Day"
@@ -60,7 +60,7 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
         @update:model-value="patch({ toDay: $event })"
       />
     </template>
-    <template v-else>
+    <template v-else-if="where.kind === 'day'">
       <FormField
         :model-value="shown(where.day)"
         label="Day"

@@ -2,6 +2,7 @@ import { groupBy } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { CONTENT_COUNTS, type AmountFor, type Material } from '../../library/index.ts';
 import { formatQuantity, quantity, type Quantity, type UnitSystem } from '../../measure/index.ts';
+import { spanOfDays } from '../../unit/index.ts';
 import { formatDays } from '../finding.ts';
 import type { SupplyLine } from './supply-list.ts';
 import type { Use } from './uses.ts';
@@ -49,10 +50,9 @@ function explainPlacement(uses: readonly Use[], atPeak: boolean, shown: Shown): 
 }
 
 function when(use: Use, days: string, atPeak: boolean): string {
-  if (atPeak || use.line.every === 'day' || use.line.for.kind === 'run' || use.placement.where.kind === 'day')
-    return days;
-  const { fromDay, toDay } = use.placement.where;
-  return fromDay === toDay ? days : `Day ${fromDay} to ${toDay}, once`;
+  const span = spanOfDays(use.placement);
+  if (atPeak || span === null || use.line.every === 'day' || use.line.for.kind === 'run') return days;
+  return span.from === span.to ? days : `Day ${span.from} to ${span.to}, once`;
 }
 
 function sharesText(use: Use, shown: Shown): string {
@@ -63,6 +63,8 @@ function sharesText(use: Use, shown: Shown): string {
   const { for: who, times } = use.line;
   if (times === 'letters-of-name')
     return `${use.shares} letters in the names of ${children} × ${each}${spares}`;
+  const counted = countedText(use);
+  if (counted !== null) return `${use.shares} × ${each} (${counted})${spares}`;
   if (who.kind === 'all') return `${each} for all${spares}`;
   if (who.kind === 'run') return `${each} each time${spares}`;
   if (who.kind === 'adult')
@@ -70,6 +72,13 @@ function sharesText(use: Use, shown: Shown): string {
   if (who.kind === 'child') return `${children} × ${each}${spares}`;
   const groups = `${use.shares} ${use.shares === 1 ? 'group' : 'groups'} of up to ${who.size}`;
   return `${children} in ${groups} × ${each}${spares}`;
+}
+
+// What the unit itself asks for: the heads are in the shares already.
+function countedText({ line: { for: who, times }, heads }: Use): string | null {
+  if (times === 'once' || times === 'letters-of-name') return null;
+  const forWhom = who.kind === 'child' ? `${heads} children, each ` : '';
+  return `${forWhom}${CONTENT_COUNTS[times]}`;
 }
 
 // Each kit is told once, whatever stands in that corner.

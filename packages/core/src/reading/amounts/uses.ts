@@ -3,8 +3,9 @@ import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
-import type { Placement } from '../../unit/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
 import { memoised } from '../memo.ts';
+import { contentCount, lettersIn } from './content-count.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 
 /** What one line of a placement's materials takes on one day. */
@@ -100,7 +101,7 @@ function makeUse(
 ): Use[] {
   // Somebody is always there, also in a home that entered nobody's work.
   const adultCount = Math.max(1, adults.length);
-  const shares = sharesFor(line, children, adultCount);
+  const shares = sharesFor(line, children, adultCount, frame.unit);
   if (shares === 0) return [];
   const spares = line.spare === 'none' ? 0 : Math.ceil(shares / valueIn(frame.home, 'piecesPerSpare'));
   const kit = corner?.standingKit.find((one) => one.supplyId === supply.id);
@@ -122,15 +123,17 @@ function makeUse(
   ];
 }
 
-function sharesFor({ for: who, times }: Material, children: readonly Child[], adults: number): number {
+function sharesFor(
+  { for: who, times }: Material,
+  children: readonly Child[],
+  adults: number,
+  unit: Unit,
+): number {
   if (children.length === 0) return 0;
   if (times === 'letters-of-name') return children.reduce((sum, child) => sum + lettersIn(child.shownAs), 0);
   // What hangs on the unit's number or words waits until the unit names them.
-  if (times !== 'once') return 0;
-  if (who.kind === 'child') return children.length;
-  if (who.kind === 'adult') return adults;
-  return who.kind === 'group-of' ? Math.ceil(children.length / who.size) : 1;
+  const count = contentCount(times, unit) ?? 0;
+  if (who.kind === 'child') return count * children.length;
+  if (who.kind === 'adult') return count * adults;
+  return count * (who.kind === 'group-of' ? Math.ceil(children.length / who.size) : 1);
 }
-
-/** Letters of a name: spaces, dashes and points are not written on tiles. */
-const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;

@@ -1,10 +1,10 @@
 import { groupBy, type Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { Block, Corner } from '../../house/index.ts';
-import { lastDayOf, type Placement } from '../../unit/index.ts';
+import { inShelfOrder, type Block, type Corner } from '../../house/index.ts';
+import { firstDayOf, lastDayOf, STYLES, type Omission, type Placement } from '../../unit/index.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { inShelfOrder, phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
+import { phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
 export interface Cubby {
@@ -12,29 +12,50 @@ export interface Cubby {
   /** In the order of their first days. */
   readonly setUps: readonly Placement[];
   readonly emptyDays: readonly number[];
+  /** Why it is left empty on purpose; null when it is not. */
+  readonly omission: Omission | null;
+  /** Whether this style of unit, and the home, expect something in it. */
+  readonly expected: boolean;
   /** How many of the children who come during the unit find a version at their age. */
   readonly fits: number;
 }
 
 /** The shelf of a unit: a cubby for every corner of the home that is not retired, in the home's order. */
 export const shelfOf = memoised(
-  (placements: readonly Placement[], frame: Frame, corners: Table<Corner>): readonly Cubby[] => {
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    corners: Table<Corner>,
+    omissions: readonly Omission[],
+  ): readonly Cubby[] => {
     const inCorner = groupBy(placements, ({ where }) => (where.kind === 'corner' ? where.cornerId : null));
     // A corner that was retired since stays on the shelf of a unit in which something stands in it.
     const shown = Object.values(corners).filter((corner) => !corner.retired || inCorner.has(corner.id));
-    return inShelfOrder(shown).map((corner) => cubby(corner, inCorner.get(corner.id) ?? [], frame));
+    return inShelfOrder(shown).map((corner) => ({
+      corner,
+      ...cubbyOf(inCorner.get(corner.id) ?? [], frame),
+      omission: omissions.find(({ cornerId }) => cornerId === corner.id) ?? null,
+      expected: isExpected(corner, frame),
+    }));
   },
 );
 
-function cubby(corner: Corner, placements: readonly Placement[], frame: Frame): Cubby {
-  const setUps = placements.toSorted((a, b) => firstDay(a) - firstDay(b));
+/** Whether something is hoped for in a corner: the home expects it, and the unit's style does. */
+function isExpected(corner: Corner, { unit }: Frame): boolean {
+  const fills: readonly string[] | null = STYLES[unit.style].fills;
+  return corner.expected && (fills === null || fills.includes(corner.kind));
+}
+
+function cubbyOf(
+  placements: readonly Placement[],
+  frame: Frame,
+): Pick<Cubby, 'setUps' | 'emptyDays' | 'fits'> {
+  const setUps = placements.toSorted((a, b) => firstDayOf(a) - firstDayOf(b));
   const filled = new Set(setUps.flatMap((setUp) => sessionsOf(setUp, frame).map(({ day }) => day.number)));
   const fitting = new Set(setUps.flatMap((setUp) => [...reachOf(setUp, frame)]));
   const emptyDays = frame.calendar.days.map(({ number }) => number).filter((number) => !filled.has(number));
-  return { corner, setUps, emptyDays, fits: fitting.size };
+  return { setUps, emptyDays, fits: fitting.size };
 }
-
-const firstDay = ({ where }: Placement): number => (where.kind === 'corner' ? where.fromDay : where.day);
 
 /** The first stretch of days on which a cubby is empty; the whole unit when it never is. */
 export function freeSpan({ emptyDays }: Cubby, { unit }: Frame): { fromDay: number; toDay: number } {
@@ -62,13 +83,15 @@ export const shelfFindings = memoised(
     placements: readonly Placement[],
     frame: Frame,
     corners: Table<Corner>,
+    omissions: readonly Omission[],
     today: PlainDay,
   ): readonly Finding[] => {
+    const phase = phaseOf(frame, today);
     const empty =
-      phaseOf(frame, today) === 'over'
+      phase === 'over' || phase === 'idea'
         ? []
-        : shelfOf(placements, frame, corners)
-            .filter(({ corner, setUps }) => corner.expected && setUps.length === 0)
+        : shelfOf(placements, frame, corners, omissions)
+            .filter(({ expected, setUps, omission }) => expected && setUps.length === 0 && !omission)
             .map(({ corner }) => corner);
     const emptyFindings =
       empty.length > SINGLE_EMPTY_CORNERS

@@ -15,7 +15,7 @@ interface LeftOut {
  * Who is left out on which days, from `today` on. A day on which nothing is planned at all leaves nobody out:
  * it is merely not planned yet.
  */
-const leftOut = memoised(
+export const leftOut = memoised(
   (placements: readonly Placement[], frame: Frame, today: PlainDay): readonly LeftOut[] => {
     const served = new Map<number, Set<Child>>();
     for (const placement of placements) {

@@ -1,12 +1,13 @@
 import { CONTENT_COUNTS, openSlots, type ActivityContent } from '../../library/index.ts';
-import type { Placement } from '../../unit/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
+import { contentCount } from '../amounts/content-count.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
 
 /** The findings about patterns that were placed with something left open, in their words or in their amounts. */
-export const openSlotFindings = memoised((placements: readonly Placement[]): readonly Finding[] =>
+export const openSlotFindings = memoised((placements: readonly Placement[], unit: Unit): readonly Finding[] =>
   placements.flatMap((placement) => {
-    const open = openIn(placement.content);
+    const open = openIn(placement.content, unit);
     if (open.length === 0) return [];
     return [
       {
@@ -26,10 +27,10 @@ export const openSlotFindings = memoised((placements: readonly Placement[]): rea
 );
 
 // Amounts that hang on what a unit features are open until it says so; letters of names are always known.
-const openIn = memoised((content: ActivityContent): readonly string[] => {
+const openIn = memoised((content: ActivityContent, unit: Unit): readonly string[] => {
   const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
   const counts = content.materials
-    .filter(({ times }) => times !== 'once' && times !== 'letters-of-name')
+    .filter(({ times }) => contentCount(times, unit) === null)
     .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
   return [...words, ...new Set(counts)];
 });

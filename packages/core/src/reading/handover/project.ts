@@ -18,7 +18,7 @@ import { formatQuantity, quantity } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
-import { blockOf, frameOf, placementsIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
+import { blockOf, frameOf, placedIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
 
@@ -87,7 +87,7 @@ export type HandoverItem = HandoverDay['items'][number];
  */
 export function project(book: Book, share: Share, today: PlainDay): Handover {
   const frame = frameOf(book, share.unitId);
-  const placements = placementsIn(book, share.unitId);
+  const placements = placedIn(book, share.unitId).placements;
   const days = frame.calendar.days.filter(({ number }) => share.fromDay <= number && number <= share.toDay);
   return {
     shareId: share.id,

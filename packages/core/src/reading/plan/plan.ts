@@ -11,6 +11,7 @@ import {
   adultsIn,
   ageInMonths,
   attendanceOn,
+  inShelfOrder,
   partsDuring,
   presentDuring,
   valueIn,
@@ -26,16 +27,17 @@ import {
   type Months,
   type Person,
 } from '../../house/index.ts';
-import { versionFor, type ActivityVersion, type Learner } from '../../library/index.ts';
+import { versionFor, type ActivityContent, type ActivityVersion, type Learner } from '../../library/index.ts';
 import {
-  standsOn,
+  spanOfDays,
   unitDays,
+  type Choice,
   type Placement,
   type Unit,
   type UnitDays,
   type UnitId,
 } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised, stableGroups } from '../memo.ts';
 
 /** The time and the children of a unit: what every question about it stands on. Editing a placement leaves it as it is. */
 export interface Frame {
@@ -95,35 +97,54 @@ const frame = memoised(
   },
 );
 
-/** Where a unit stands by the home's date. A unit without any program day counts as still to come. */
-export function phaseOf({ calendar }: Frame, today: PlainDay): 'to-come' | 'now' | 'over' {
+/** Where a unit stands by the home's date: an idea has no dates. A unit without any program day counts as still to come. */
+export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 'to-come' | 'now' | 'over' {
+  if (unit.start === null) return 'idea';
   const first = calendar.days[0];
   if (!first || today < first.date) return 'to-come';
   return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
 }
 
-/** What stands in a unit. */
-export const placementsIn = (book: Book, unitId: UnitId): readonly Placement[] =>
-  byUnit(book.placements).get(unitId) ?? NOTHING;
+/** What a unit holds: what is planned, and what stands in for some of it in bad weather, at that one's place and time. */
+export interface Placed {
+  readonly placements: readonly Placement[];
+  readonly twins: readonly Twin[];
+}
+
+/** What stands in for something else: placed where that one is. */
+export interface Twin {
+  readonly placement: Placement;
+  readonly of: Placement;
+}
+
+/** Everything that is placed in a unit. What stands in for something that is gone counts as neither. */
+export const placedIn = (book: Book, unitId: UnitId): Placed =>
+  placedOf(byUnit(book.placements).get(unitId) ?? NOTHING);
 
 const NOTHING: readonly Placement[] = [];
+const byUnit = stableGroups((placement: Placement) => placement.unitId);
 
-const byUnit = memoised((placements: Table<Placement>) =>
-  groupBy(Object.values(placements), (placement) => placement.unitId),
-);
+const placedOf = memoised((all: readonly Placement[]): Placed => {
+  const placements = all.filter(({ where }) => where.kind !== 'twin');
+  if (placements.length === all.length) return { placements: all, twins: [] };
+  const byId = new Map(placements.map((placement) => [placement.id, placement]));
+  const twins = all.flatMap((placement) => {
+    const of = placement.where.kind === 'twin' ? byId.get(placement.where.of) : undefined;
+    return of ? [{ placement: standIn(placement, of), of }] : [];
+  });
+  return { placements, twins };
+});
+
+const standIn = memoised((twin: Placement, of: Placement): Placement => ({ ...twin, where: of.where }));
 
 /** A home's corners in the order of its shelf, retired ones left out. */
 export const cornersOnShelf = memoised((corners: Table<Corner>): readonly Corner[] =>
   inShelfOrder(Object.values(corners).filter((corner) => !corner.retired)),
 );
 
-/** Corners in the order of the shelf. */
-export const inShelfOrder = (corners: readonly Corner[]): readonly Corner[] =>
-  corners.toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0));
-
 /** The block that a placement runs in; null for a set-up, or when the home no longer has that block. */
 export function blockOf({ where }: Placement, home: Home): Block | null {
-  if (where.kind === 'corner') return null;
+  if (where.kind !== 'day') return null;
   return home.blocks.find((block) => block.id === where.blockId) ?? null;
 }
 
@@ -169,21 +190,45 @@ export const learnerOn = memoised((child: Child, date: PlainDay, home: Home): Le
   readinessMonths: valueIn(home, 'readinessMonths'),
 }));
 
-/** The days on which a placement is out, with everyone who is there then. Days past the unit's end have no session. */
+/** The version that a child gets: as chosen by hand, else as age and rungs say; null for none. */
+function versionOf(
+  content: ActivityContent,
+  choices: readonly Choice[],
+  child: Child,
+  learner: Learner,
+): ActivityVersion | null {
+  const choice = choices.find(({ childId }) => childId === child.id);
+  if (!choice) return versionFor(content, learner);
+  if (choice.versionId === null) return null;
+  // A version that is gone leaves the choice to age again.
+  return content.versions.find(({ id }) => id === choice.versionId) ?? versionFor(content, learner);
+}
+
+/**
+ * The days on which a placement is out, with everyone who is there then; for the bin of a child, that child. What has
+ * no day, and days past the unit's end, have no session.
+ */
 export const sessionsOf = memoised(
   (placement: Placement, { calendar, home, attendance, people }: Frame): readonly Session[] => {
+    const days = spanOfDays(placement);
+    if (days === null) return [];
     const span = spanOf(placement, home);
-    return calendar.days
-      .filter((day) => standsOn(placement, day.number))
-      .map((day) => ({
+    const { content, choices, where } = placement;
+    return calendar.days.slice(days.from - 1, days.to).map((day) => {
+      const there = attendance[day.number - 1]!;
+      const present = presentAt(there, home, span.from, span.to);
+      const meant =
+        where.kind === 'bin' ? present.filter(({ child }) => child.id === where.childId) : present;
+      return {
         day,
         span,
-        seats: presentAt(attendance[day.number - 1]!, home, span.from, span.to).map(({ child, learner }) => ({
+        seats: meant.map(({ child, learner }) => ({
           child,
-          version: versionFor(placement.content, learner),
+          version: versionOf(content, choices, child, learner),
         })),
-        adults: workingAt(attendance[day.number - 1]!, home, people, span.from, span.to),
-      }));
+        adults: workingAt(there, home, people, span.from, span.to),
+      };
+    });
   },
 );
 

@@ -129,6 +129,21 @@ async function filledFolder(): Promise<void> {
       },
     ],
     [
+      'placements',
+      {
+        id: 'put-on-day',
+        version: 1,
+        unit_id: 'kites',
+        origin_id: 'trails',
+        origin_version: 4,
+        content: JSON.stringify(CONTENT),
+        corner_id: null,
+        from_day: 2,
+        to_day: 2,
+        block_id: 'table',
+      },
+    ],
+    [
       'ticks',
       {
         id: 'put:1',
@@ -203,6 +218,14 @@ test('a filled folder of the first release keeps everything and gets the new sha
     rungs: {},
     notes: '',
   });
+  expect(book.units.kites).toMatchObject({ start: '2027-03-08', featured: [], budget: null, targets: {} });
+  expect(book.placements.put).toMatchObject({
+    where: { kind: 'corner', cornerId: 'easel', fromDay: 1, toDay: 3 },
+    pinned: false,
+    choices: [],
+    outSince: null,
+  });
+  expect(book.placements['put-on-day']?.where).toEqual({ kind: 'day', day: 2, blockId: 'table' });
   expect(book.homes.home).toMatchObject({
     units: 'metric',
     currency: 'USD',

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 import * as first from './0001-first.ts';
 import * as houseAndLibrary from './0002-house-and-library.ts';
+import * as planning from './0003-planning.ts';
 
 interface Step {
   readonly name: string;
@@ -11,6 +12,7 @@ interface Step {
 const STEPS: readonly Step[] = [
   { name: '0001-first', migration: first },
   { name: '0002-house-and-library', migration: houseAndLibrary },
+  { name: '0003-planning', migration: planning },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -22,7 +22,7 @@ const OFFERS = 2;
 const offers = computed(() =>
   isEmpty.value
     ? reading.value
-        .suggestions(props.cubby.corner)
+        .suggestions({ corner: props.cubby.corner })
         .filter(({ activity }) => activity.content.slots.length === 0)
         .slice(0, OFFERS)
     : [],

@@ -17,7 +17,7 @@ const fields = ref<UnitFields>(fieldsOf());
 
 function fieldsOf(): UnitFields {
   const { title, style, start, dayCount } = unit.value;
-  return { title, style, start, dayCount: String(dayCount) };
+  return { title, style, start: start ?? '', dayCount: String(dayCount) };
 }
 
 // What comes from elsewhere (an undo, another window) is shown unless something wrong is still being typed.
@@ -28,7 +28,9 @@ watch(unit, () => {
 function keep(): void {
   const { dayCount, ...rest } = fields.value;
   const count = dayCount === '' ? Number.NaN : Number(dayCount);
-  const result = store.perform([{ type: 'unit/revise', unit: { ...unit.value, ...rest, dayCount: count } }]);
+  const result = store.perform([
+    { type: 'unit/revise', unit: { ...unit.value, ...rest, start: rest.start || null, dayCount: count } },
+  ]);
   errors.value = result.done ? [] : result.errors;
 }
 </script>

@@ -32,10 +32,10 @@ const fields = ref<UnitFields>(emptyFields());
 const units = computed(() =>
   Object.values(store.book.units)
     .map((unit) => summary(unit))
-    .toSorted((a, b) => (a.unit.start < b.unit.start ? -1 : 1)),
+    .toSorted((a, b) => ((a.unit.start ?? '9') < (b.unit.start ?? '9') ? -1 : 1)),
 );
 
-const PHASE_WORDS = { 'to-come': 'to come', now: 'now', over: 'done' } as const;
+const PHASE_WORDS = { idea: 'an idea', 'to-come': 'to come', now: 'now', over: 'done' } as const;
 
 function summary(unit: Unit) {
   const { frame, shelf, headsUps, supplies } = read(store.book, unit.id, store.today!);
@@ -46,7 +46,7 @@ function summary(unit: Unit) {
   const phase = phaseOf(frame, store.today!);
   return {
     unit,
-    span: `${formatDay(first)} to ${formatDay(last)}`,
+    span: first && last ? `${formatDay(first)} to ${formatDay(last)}` : 'no days yet',
     state: now ? `Day ${now} today` : PHASE_WORDS[phase],
     isNow: phase === 'now',
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,

@@ -1,0 +1,185 @@
+import { generateNKeysBetween } from 'fractional-indexing';
+import { homeOf, type Book } from '../book/index.ts';
+import { inShelfOrder, type Corner, type Home } from '../house/index.ts';
+import {
+  eventDay,
+  unitDays,
+  type Placement,
+  type ReadyUnit,
+  type Unit,
+  type UnitId,
+  type Where,
+} from '../unit/index.ts';
+import type { ChangeInput } from './change.ts';
+
+type UnitInput = Extract<ChangeInput, { type: 'unit/start' }>['unit'];
+
+/** The changes that start a unit from another one, and what of that could not be taken along. */
+export interface StartFrom {
+  readonly changes: readonly ChangeInput[];
+  /** Titles or ids of activities that the library no longer has. */
+  readonly left: readonly string[];
+}
+
+/**
+ * Starts a unit from a ready-made one: its spark where `unit` says nothing, its things, lines and events, and
+ * everything placed where this home has room for it. What has no corner of its kind here, or begins after the new
+ * unit's end, waits in the reserve. `newId` makes an id at each call.
+ */
+export function startFromReady(
+  ready: ReadyUnit,
+  book: Book,
+  unit: UnitInput,
+  newId: () => string,
+): StartFrom {
+  const { activities, corners } = book;
+  const blocks = new FreeBlocks(homeOf(book));
+  const known = ready.placements.filter(({ activityId }) => activities[activityId]?.retired === false);
+  const shelf = inShelfOrder(Object.values(corners).filter((corner) => !corner.retired));
+  const placed = known.map(({ activityId, where, slots }): ChangeInput => {
+    const at = readyWhere(where, shelf, blocks);
+    const fitted = intoSpan(at, ready.dayCount, unit.dayCount);
+    return { type: 'unit/place', id: newId(), unitId: unit.id, activityId, where: fitted, slots };
+  });
+  const keys = generateNKeysBetween(null, null, ready.things.length + ready.lines.length);
+  return {
+    changes: [
+      { type: 'unit/start', unit: { ...sparkOf(ready, book), ...unit } },
+      ...ready.things.map((thing, i): ChangeInput => ({
+        type: 'unit/put-thing',
+        thing: { ...thing, id: newId(), unitId: unit.id, order: keys[i]! },
+      })),
+      ...ready.lines.map((line, i): ChangeInput => ({
+        type: 'unit/put-line',
+        line: { ...line, id: newId(), unitId: unit.id, order: keys[ready.things.length + i]! },
+      })),
+      ...ready.events.map((event): ChangeInput => ({
+        type: 'unit/put-event',
+        event: { ...event, id: newId(), unitId: unit.id },
+      })),
+      ...placed,
+    ],
+    left: ready.placements.filter((one) => !known.includes(one)).map(({ activityId }) => activityId),
+  };
+}
+
+/**
+ * Starts a unit from an earlier one, moved to new dates: the same things in the same places, as they were filled in
+ * then. Who comes, how old, and what is on hand are those of the new dates; versions chosen by hand are not taken
+ * along. What stood to the last day stands to the new one; what begins after it, or was in the bin of a child who
+ * has left, waits in the reserve. An event on a date moves to the day that it was.
+ * @throws {Error} when the book has no such unit.
+ */
+export function startFromEarlier(
+  book: Book,
+  fromId: UnitId,
+  unit: UnitInput,
+  newId: () => string,
+): StartFrom {
+  const from = book.units[fromId];
+  if (!from) throw new Error(`no such unit: ${fromId}`);
+  const ofUnit = <E extends { readonly unitId: UnitId }>(table: Readonly<Record<string, E>>): E[] =>
+    Object.values(table).filter((one) => one.unitId === fromId);
+  const moved = { id: newId, unitId: unit.id };
+  const days = unitDays(from, homeOf(book), Object.values(book.closures));
+  const again = <E>(entity: E) => ({ ...entity, id: moved.id(), version: 0, unitId: moved.unitId });
+  return {
+    changes: [
+      { type: 'unit/start', unit: { ...sparkOf(from, book), targets: from.targets, ...unit } },
+      ...ofUnit(book.things).map((thing): ChangeInput => ({ type: 'unit/put-thing', thing: again(thing) })),
+      ...ofUnit(book.dayLines).map((line): ChangeInput => ({ type: 'unit/put-line', line: again(line) })),
+      ...ofUnit(book.omissions).map((omission): ChangeInput => ({
+        type: 'unit/leave-empty',
+        omission: again(omission),
+      })),
+      ...ofUnit(book.events).flatMap((event): ChangeInput[] => {
+        const at = eventDay(event, days);
+        if (!('day' in at)) return [];
+        return [{ type: 'unit/put-event', event: { ...again(event), when: { kind: 'day', day: at.day } } }];
+      }),
+      ...copiesOf(ofUnit(book.placements), book, from, unit, newId),
+    ],
+    left: [],
+  };
+}
+
+function copiesOf(
+  placements: readonly Placement[],
+  book: Book,
+  from: Unit,
+  unit: UnitInput,
+  newId: () => string,
+): ChangeInput[] {
+  const ids = new Map(placements.map(({ id }) => [id as string, newId()]));
+  const blocks = new Set<string>(homeOf(book).blocks.map((block) => block.id));
+  const whereOf = ({ where }: Placement): WhereInput => {
+    if (where.kind === 'twin') return { kind: 'twin', of: ids.get(where.of)! };
+    if (where.kind === 'day' && !blocks.has(where.blockId)) return { kind: 'reserve' };
+    if (where.kind === 'bin' && !stillComes(book, where.childId, unit.start)) return { kind: 'reserve' };
+    return intoSpan(where, from.dayCount, unit.dayCount);
+  };
+  // Twins last: what they stand in for must be there.
+  return placements
+    .toSorted((a, b) => Number(a.where.kind === 'twin') - Number(b.where.kind === 'twin'))
+    .map((placement) => ({
+      type: 'unit/copy',
+      id: ids.get(placement.id)!,
+      unitId: unit.id,
+      placementId: placement.id,
+      where: whereOf(placement),
+    }));
+}
+
+function stillComes(book: Book, childId: string, start: string | null): boolean {
+  const child = book.children[childId];
+  return child !== undefined && (child.leftOn === null || start === null || start <= child.leftOn);
+}
+
+type WhereInput = Extract<ChangeInput, { type: 'unit/move' }>['where'];
+
+// What stood to the end stands to the new end; what begins after it has no day any more.
+function intoSpan(where: WhereInput, oldCount: number, newCount: number): WhereInput {
+  if (where.kind === 'day') return where.day <= newCount ? where : { kind: 'reserve' };
+  if (where.kind !== 'corner' && where.kind !== 'bin') return where;
+  if (where.fromDay > newCount) return { kind: 'reserve' };
+  const toDay = where.toDay >= oldCount ? newCount : Math.min(where.toDay, newCount);
+  return { ...where, toDay: Math.max(where.fromDay, toDay) };
+}
+
+type Spark = Pick<Unit, 'about' | 'featured' | 'words' | 'bookIds' | 'pictures'>;
+
+const sparkOf = ({ about, featured, words, bookIds, pictures }: Spark, { bookTitles }: Book): Spark => ({
+  about,
+  featured,
+  words,
+  bookIds: bookIds.filter((id) => bookTitles[id]),
+  pictures,
+});
+
+function readyWhere(
+  where: ReadyUnit['placements'][number]['where'],
+  shelf: readonly Corner[],
+  blocks: FreeBlocks,
+): WhereInput {
+  if (where.kind === 'day') return { kind: 'day', day: where.day, blockId: blocks.take(where.day) };
+  if (where.kind === 'reserve') return where;
+  const corner = shelf.find(({ kind }) => kind === where.cornerKind);
+  const { fromDay, toDay } = where;
+  return corner ? { kind: 'corner', cornerId: corner.id, fromDay, toDay } : { kind: 'reserve' };
+}
+
+/** Hands out the blocks of each day in their order, the circle's last. */
+class FreeBlocks {
+  readonly #blocks: Home['blocks'];
+  readonly #taken = new Map<number, number>();
+
+  constructor(home: Home) {
+    this.#blocks = home.blocks.toSorted((a, b) => Number(a.isCircle) - Number(b.isCircle));
+  }
+
+  take(day: number): Extract<Where, { kind: 'day' }>['blockId'] {
+    const index = this.#taken.get(day) ?? 0;
+    this.#taken.set(day, index + 1);
+    return (this.#blocks[index] ?? this.#blocks[0]!).id;
+  }
+}

@@ -1,0 +1,143 @@
+import { groupBy, type Table } from '../../book/index.ts';
+import { inShelfOrder, type Child, type Corner, type CornerId } from '../../house/index.ts';
+import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
+import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
+import { listed } from '../finding.ts';
+import { memoised } from '../memo.ts';
+import { sessionsOf, type Frame } from '../plan/plan.ts';
+
+/** How a unit stands under one heading of a lens. */
+export interface BalanceRow {
+  readonly id: string;
+  readonly name: string;
+  /** How many things are planned under it in the whole unit. */
+  readonly total: number;
+  /** How many are hoped for; 0 when nothing is. */
+  readonly target: number;
+  /** How many are out on each program day; the index is its number less one. */
+  readonly byDay: readonly number[];
+  /** On how many days each child finds something fitting under it, in the order of {@link Balance.children}. */
+  readonly byChild: readonly number[];
+  /** Less is planned than hoped for. */
+  readonly isThin: boolean;
+}
+
+/** How a unit is spread, under the headings of a lens, over its days and over the children. */
+export interface Balance {
+  readonly lens: LensId;
+  readonly rows: readonly BalanceRow[];
+  /** Everyone who comes on at least one of its days, the youngest first. */
+  readonly children: readonly Child[];
+  /** How many days each of them comes. */
+  readonly comes: readonly number[];
+  /** A sentence that says what the picture shows. */
+  readonly text: string;
+}
+
+/** Through which headings a unit is looked at first: its style's, else the home's. */
+export const lensFor = ({ unit, home }: Frame): LensId => STYLES[unit.style].lens ?? home.lens;
+
+/** The key under which a unit keeps its own target for a heading. */
+export const targetKey = (lens: LensId, headingId: string): string => `${lens}/${headingId}`;
+
+/** What is hoped for under a heading: what the unit says, else what the home's rhythm, else its style's, makes of its length. */
+export function targetFor(
+  unit: Unit,
+  lens: LensId,
+  headingId: string,
+  everyDays: number | undefined,
+): number {
+  const own = unit.targets[targetKey(lens, headingId)];
+  return own ?? Math.ceil(unit.dayCount / (everyDays ?? STYLES[unit.style].headingEveryDays));
+}
+
+interface Part {
+  readonly headings: readonly string[];
+  readonly days: readonly number[];
+  readonly daysOf: ReadonlyMap<Child, number>;
+}
+
+// What one placement adds: an edit of another leaves it as it is.
+const partOf = memoised(
+  (placement: Placement, frame: Frame, lens: LensId, own: readonly OwnHeading[]): Part => {
+    const sessions = sessionsOf(placement, frame);
+    const daysOf = new Map<Child, number>();
+    for (const { seats } of sessions)
+      for (const { child, version } of seats) if (version) daysOf.set(child, (daysOf.get(child) ?? 0) + 1);
+    return {
+      headings: [...cornerHeading(placement, lens), ...headingsFor(lens, placement.content.skills, own)],
+      days: sessions.map(({ day }) => day.number),
+      daysOf,
+    };
+  },
+);
+
+const cornerHeading = ({ where }: Placement, lens: LensId): readonly CornerId[] =>
+  lens === 'corners' && where.kind === 'corner' ? [where.cornerId] : [];
+
+/** The headings of a lens in a home: with the corners lens its places, then the home's own headings. */
+export const headingsIn = memoised(
+  (
+    corners: Table<Corner>,
+    own: readonly OwnHeading[],
+    lens: LensId,
+  ): readonly { readonly id: string; readonly name: string }[] => {
+    const places = inShelfOrder(Object.values(corners)).filter(({ retired }) => !retired);
+    return [...(lens === 'corners' ? places : []), ...headingsOf(lens, own)].map(({ id, name }) => ({
+      id,
+      name,
+    }));
+  },
+);
+
+/** How a unit is spread under the headings of a lens. */
+export const balanceOf = memoised(
+  (placements: readonly Placement[], frame: Frame, corners: Table<Corner>, lens: LensId): Balance => {
+    const { home, unit, attendance } = frame;
+    const children = [...new Set(attendance.flatMap((day) => day.children))].toSorted((a, b) =>
+      a.birth < b.birth ? 1 : -1,
+    );
+    const place = new Map(children.map((child, i) => [child, i]));
+    const headings = headingsIn(corners, home.ownHeadings, lens);
+    const sums = new Map(
+      headings.map(({ id }) => [
+        id,
+        { total: 0, byDay: attendance.map(() => 0), byChild: children.map(() => 0) },
+      ]),
+    );
+    for (const placement of placements) {
+      const part = partOf(placement, frame, lens, home.ownHeadings);
+      for (const id of part.headings) {
+        const sum = sums.get(id);
+        if (!sum) continue;
+        sum.total += 1;
+        for (const day of part.days) sum.byDay[day - 1]! += 1;
+        for (const [child, days] of part.daysOf) sum.byChild[place.get(child)!]! += days;
+      }
+    }
+    const rows = headings.map(({ id, name }): BalanceRow => {
+      const sum = sums.get(id)!;
+      const isPlace = lens === 'corners' && id in corners;
+      const target = isPlace
+        ? Number(corners[id]!.expected)
+        : targetFor(unit, lens, id, home.values.headingEveryDays);
+      return { id, name, ...sum, target, isThin: sum.total < target };
+    });
+    const comes = children.map((child) => attendance.filter((day) => day.children.includes(child)).length);
+    return { lens, rows, children, comes, text: textOf(rows, children) };
+  },
+);
+
+function textOf(rows: readonly BalanceRow[], children: readonly Child[]): string {
+  const thin = rows
+    .filter((row) => row.isThin)
+    .map(({ name, total, target }) => `${name} ${total} of ${target}`);
+  const lacking = groupBy(children, (child) =>
+    listed(rows.filter((row) => row.byChild[children.indexOf(child)] === 0).map(({ name }) => name)),
+  );
+  const none = [...lacking].flatMap(([names, who]) =>
+    names === '' ? [] : [`${listed(who.map(({ name }) => name))}: ${names}`],
+  );
+  const sentence = thin.length === 0 ? 'Every heading has what was hoped for.' : `Thin: ${listed(thin)}.`;
+  return none.length === 0 ? sentence : `${sentence} Nothing fitting under a heading for ${none.join('; ')}.`;
+}

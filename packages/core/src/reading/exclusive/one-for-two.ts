@@ -1,0 +1,121 @@
+import { groupBy, type Table } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { StockMove, Supply } from '../../cupboard/index.ts';
+import type { Corner } from '../../house/index.ts';
+import { formatQuantity, quantity } from '../../measure/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
+import { stockOf } from '../amounts/ledger.ts';
+import { peakOf } from '../amounts/peak.ts';
+import { usesOf, type Use } from '../amounts/uses.ts';
+import { formatDays, listed, type Finding } from '../finding.ts';
+import { memoised } from '../memo.ts';
+import type { Frame } from '../plan/plan.ts';
+
+/** The reusable things that a unit uses, with every use of each. */
+export const reusablesOf = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    corners: Table<Corner>,
+  ): ReadonlyMap<Supply, readonly Use[]> =>
+    groupBy(
+      placements.flatMap((placement) => reusableUses(placement, frame, supplies, corners)),
+      (use) => use.supply,
+    ),
+);
+
+const reusableUses = memoised(
+  (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] =>
+    usesOf(placement, frame, supplies, corners).filter(({ supply }) => supply.use === 'reusable'),
+);
+
+/**
+ * The findings about a thing that is needed in two places at the same time while there is only enough for one: in this
+ * unit, or in this one and one whose days overlap. Days before `today` are left out. What is missing even for one
+ * place is not told here: it stands on the supply list.
+ */
+export const oneForTwoFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    corners: Table<Corner>,
+    stockMoves: Table<StockMove>,
+    today: PlainDay,
+  ): readonly Finding[] => clashes([...reusablesOf(placements, frame, supplies, corners)], stockMoves, today),
+);
+
+/** The same for this unit and one whose days overlap, each with its {@link reusablesOf}: only what takes both to clash. */
+export const acrossUnitsFindings = memoised(
+  (
+    here: ReadonlyMap<Supply, readonly Use[]>,
+    frame: Frame,
+    there: ReadonlyMap<Supply, readonly Use[]>,
+    otherUnit: Unit,
+    stockMoves: Table<StockMove>,
+    today: PlainDay,
+  ): readonly Finding[] => {
+    const numberOf = new Map(frame.calendar.days.map(({ date, number }) => [date, number]));
+    const both = [...here].flatMap(([supply, uses]): [Supply, Use[]][] => {
+      const others = (there.get(supply) ?? []).filter(({ day }) => numberOf.has(day.date));
+      if (others.length === 0) return [];
+      // Days are told by the numbers of the unit that is read.
+      const renumbered = others.map((use) => ({
+        ...use,
+        day: { date: use.day.date, number: numberOf.get(use.day.date)! },
+      }));
+      return [[supply, [...uses, ...renumbered]]];
+    });
+    return clashes(both, stockMoves, today, otherUnit);
+  },
+);
+
+function clashes(
+  bySupply: readonly (readonly [Supply, readonly Use[]])[],
+  stockMoves: Table<StockMove>,
+  today: PlainDay,
+  otherUnit: Unit | null = null,
+): readonly Finding[] {
+  return bySupply.flatMap(([supply, all]): Finding[] => {
+    const uses = all.filter(({ day }) => day.date >= today);
+    if (new Set(uses.map(({ placement }) => placement.id)).size < 2) return [];
+    const have = stockOf(supply, stockMoves).amount;
+    const days = [...groupBy(uses, ({ day }) => day.number)].flatMap(([number, ofDay]) => {
+      const peak = peakOf(ofDay)!;
+      const places = new Set(peak.uses.map(({ placement }) => placement));
+      const owners = new Set([...places].map(({ unitId }) => unitId));
+      // Each place alone could be served; within one unit the unit itself says so.
+      const one = Math.max(...[...places].map((place) => peakOfPlace(peak.uses, place)));
+      const isClash = places.size > 1 && peak.amount > have && one <= have;
+      return isClash && (otherUnit === null || owners.size > 1) ? [{ number, peak, places }] : [];
+    });
+    if (days.length === 0) return [];
+    const { peak } = days[0]!;
+    const places = [...new Set(days.flatMap((one) => [...one.places]))];
+    const shown = (amount: number): string => formatQuantity(quantity(amount, supply.unit), 'metric');
+    return [
+      {
+        key: `one-for-two:${supply.id}:${otherUnit?.id ?? ''}`,
+        rule: 'one-for-two',
+        level: 'care',
+        title: `${supply.name} in ${places.length} places`,
+        detail: `${fewOf(places.map(({ content }) => content.title))} use it at the same time on ${formatDays(days.map(({ number }) => number).toSorted((a, b) => a - b))}${otherUnit === null ? '' : `, with ${otherUnit.title}`}: ${shown(peak.amount)} at once, and ${shown(have)} here.`,
+        basis: 'one thing cannot be in two corners',
+        days: days.map(({ number }) => number),
+        cornerIds: places.flatMap(({ where }) => (where.kind === 'corner' ? [where.cornerId] : [])),
+        placementId: places[0]!.id,
+        childIds: [],
+      },
+    ];
+  });
+}
+
+const peakOfPlace = (uses: readonly Use[], placement: Placement): number =>
+  peakOf(uses.filter((use) => use.placement === placement))?.amount ?? 0;
+
+const MOST_NAMED = 3;
+const fewOf = (titles: readonly string[]): string =>
+  titles.length <= MOST_NAMED + 1
+    ? listed(titles)
+    : listed([...titles.slice(0, MOST_NAMED), `${titles.length - MOST_NAMED} more`]);

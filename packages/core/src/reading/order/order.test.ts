@@ -1,0 +1,141 @@
+import { describe, expect, test } from 'vitest';
+import type { Book } from '../../book/index.ts';
+import {
+  after,
+  aCorner,
+  anActivity,
+  A_MONDAY,
+  inCorner,
+  inReserve,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
+import { read } from '../read.ts';
+import { fittingDays, movedTo } from './order.ts';
+
+const book = testBook(
+  aCorner('a'),
+  anActivity('story', { mode: 'whole-group' }),
+  anActivity('grows', { comesAfter: [{ activityId: 'story', leastDays: 0, mostDays: 3 }] }),
+  anActivity('dye', { makes: ['dyed grain'], makesAfterHours: 12 }),
+  anActivity('stir', { makes: ['dough'], makesAfterHours: 1 }),
+  anActivity('pour', { uses: ['Dyed grain'] }),
+  anActivity('roll', { uses: ['dough'] }),
+);
+const broken = (base: Book) =>
+  read(base, TEST_UNIT, A_MONDAY)
+    .headsUps.filter(({ rule }) => rule === 'order')
+    .map(({ title, detail }) => `${title}: ${detail.replace(' Move one of them, or leave it so.', '')}`);
+
+describe('what comes after something', () => {
+  test.each<[string, number, string, number, string, string[]]>([
+    ['later', 1, 'table', 2, 'table', []],
+    ['the same day, in a later block', 2, 'table', 2, 'groups', []],
+    [
+      'the same day, in the same block',
+      2,
+      'table',
+      2,
+      'table',
+      ['grows is too early: It stands before story (Day 2), which has to come first.'],
+    ],
+    [
+      'the same day, in an earlier block',
+      2,
+      'late',
+      2,
+      'table',
+      ['grows is too early: It stands before story (Day 2), which has to come first.'],
+    ],
+    [
+      'an earlier day',
+      3,
+      'table',
+      2,
+      'table',
+      ['grows is too early: It stands before story (Day 3), which has to come first.'],
+    ],
+    // Day 5 is a Friday and Day 6 the Monday after: three days later.
+    ['just within the time', 5, 'table', 6, 'table', []],
+    [
+      'a day too late',
+      5,
+      'table',
+      7,
+      'table',
+      ['grows is too late: It has to follow story (Day 5) within 3 days.'],
+    ],
+  ])('%s', (_, day, block, thenDay, thenBlock, told) => {
+    expect(
+      broken(after(book, onDay('s', 'story', day, block), onDay('g', 'grows', thenDay, thenBlock))),
+    ).toEqual(told);
+  });
+
+  test('is told without it, but not while it has no day itself', () => {
+    expect(broken(after(book, onDay('g', 'grows', 2)))).toEqual([
+      'grows is missing something: It needs story first, which is not planned on any day.',
+    ]);
+    expect(broken(after(book, inReserve('g', 'grows')))).toEqual([]);
+    expect(broken(after(book, inReserve('s', 'story'), onDay('g', 'grows', 2)))).toHaveLength(1);
+  });
+
+  test('is served by any one of several', () => {
+    const planned = after(book, onDay('s', 'story', 4), onDay('g', 'grows', 2));
+    expect(broken(planned)).toHaveLength(1);
+    expect(broken(after(planned, onDay('s2', 'story', 1)))).toEqual([]);
+  });
+
+  test('is served by what has been out in a corner since', () => {
+    expect(broken(after(book, inCorner('s', 'story', 'a', 2, 9), onDay('g', 'grows', 2)))).toEqual([]);
+    expect(broken(after(book, inCorner('s', 'story', 'a', 3, 9), onDay('g', 'grows', 2)))).toHaveLength(1);
+  });
+});
+
+describe('what one makes and another uses', () => {
+  test('needs the night that it takes to dry, and none for an hour', () => {
+    const same = after(book, onDay('d', 'dye', 2), onDay('p', 'pour', 2, 'late'));
+    expect(broken(same)).toEqual([
+      'pour is too early: It uses what dye makes (Day 2); that needs a night to dry or set.',
+    ]);
+    expect(broken(after(book, onDay('d', 'dye', 2), onDay('p', 'pour', 3)))).toEqual([]);
+    expect(broken(after(book, onDay('s', 'stir', 2), onDay('r', 'roll', 2, 'late')))).toEqual([]);
+  });
+});
+
+describe('before something is dropped', () => {
+  const planned = after(book, onDay('d', 'dye', 4), onDay('p', 'pour', 6));
+  const verdicts = (id: string) => {
+    const reading = read(planned, TEST_UNIT, A_MONDAY);
+    return reading.verdicts(planned.placements[id]!);
+  };
+
+  test('each day says what would break there, and where it would fit', () => {
+    expect(verdicts('p').map(({ breaks }) => breaks.length)).toEqual([1, 1, 1, 1, 0, 0, 0, 0, 0, 0]);
+    expect(verdicts('p')[3]?.breaks).toEqual([
+      'It uses what dye makes (Day 4); that needs a night to dry or set',
+    ]);
+    expect(fittingDays(verdicts('p'))).toBe('It would fit on Day 5, 6, 7, 8, 9 and 10.');
+  });
+
+  test('what it would do to others is said too', () => {
+    expect(verdicts('d').flatMap(({ day, breaks }) => (breaks.length ? [day] : []))).toEqual([
+      6, 7, 8, 9, 10,
+    ]);
+    expect(verdicts('d')[6]?.breaks).toEqual(['pour stands before dye (Day 7), which has to come first']);
+  });
+
+  test('what fits everywhere has no better place', () => {
+    const { verdicts: all } = read(after(book, onDay('s', 'story', 1)), TEST_UNIT, A_MONDAY);
+    const { placements } = after(book, onDay('s', 'story', 1));
+    expect(fittingDays(all(placements.s!))).toBeNull();
+  });
+
+  test('a set-up keeps its length up to the end of the unit', () => {
+    const { frame } = read(book, TEST_UNIT, A_MONDAY);
+    const where = inCorner('s', 'story', 'a', 2, 5).where as never;
+    expect(movedTo(where, 4, frame)).toMatchObject({ fromDay: 4, toDay: 7 });
+    expect(movedTo(where, 9, frame)).toMatchObject({ fromDay: 9, toDay: 10 });
+    expect(movedTo({ kind: 'reserve' }, 3, frame)).toEqual({ kind: 'day', day: 3, blockId: 'table' });
+  });
+});

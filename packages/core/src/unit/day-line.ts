@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { blockIdSchema } from '../house/index.ts';
+import { bookTitleIdSchema } from '../library/index.ts';
+import { idSchema, orderKeySchema, textSchema, versionSchema } from '../measure/index.ts';
+import { dayNumberSchema, unitIdSchema } from './unit.ts';
+
+/** What a line of a day is: beside its activities a day has a book, a circle, notes, and what is open. */
+export const LINE_KINDS = {
+  'read-aloud': 'Read aloud',
+  circle: 'Circle time',
+  note: 'Note',
+  indoors: 'Open indoors',
+  outdoors: 'Open outdoors',
+} as const;
+export type LineKind = keyof typeof LINE_KINDS;
+
+/** What a line says, in whichever unit it stands. */
+export const lineFields = {
+  kind: z.enum(Object.keys(LINE_KINDS) as [LineKind, ...LineKind[]], 'A day has no such line'),
+  /** Null for every day. */
+  day: dayNumberSchema.nullable(),
+  /** The book that is read aloud. */
+  bookId: bookTitleIdSchema.nullable().default(null),
+  words: textSchema.default(''),
+};
+
+/** A line of one day, or of every day of the unit. */
+export const dayLineSchema = z
+  .object({
+    id: idSchema.brand<'DayLineId'>(),
+    version: versionSchema,
+    unitId: unitIdSchema,
+    ...lineFields,
+    blockId: blockIdSchema.nullable().default(null),
+    order: orderKeySchema,
+  })
+  .refine((line) => line.bookId !== null || line.words !== '', {
+    path: ['words'],
+    message: 'Choose a book, or say in words',
+  });
+export type DayLine = z.infer<typeof dayLineSchema>;

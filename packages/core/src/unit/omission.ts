@@ -1,0 +1,14 @@
+import { z } from 'zod';
+import { cornerIdSchema } from '../house/index.ts';
+import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { unitIdSchema } from './unit.ts';
+
+/** A corner that is left empty on purpose during a unit, and why. */
+export const omissionSchema = z.object({
+  id: idSchema.brand<'OmissionId'>(),
+  version: versionSchema,
+  unitId: unitIdSchema,
+  cornerId: cornerIdSchema,
+  why: lineSchema,
+});
+export type Omission = z.infer<typeof omissionSchema>;

@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { cornerKindSchema } from '../house/index.ts';
+import { activityIdSchema } from '../library/index.ts';
+import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { eventSchema } from './event.ts';
+import { lineFields } from './day-line.ts';
+import { thingSchema } from './thing.ts';
+import { dayCountSchema, dayNumberSchema, sparkFields } from './unit.ts';
+
+/** Where something stands in a ready-made unit, in words that hold for any home. */
+const readyWhereSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('corner'),
+    cornerKind: cornerKindSchema,
+    fromDay: dayNumberSchema,
+    toDay: dayNumberSchema,
+  }),
+  /** In the first free block of a day. */
+  z.object({ kind: z.literal('day'), day: dayNumberSchema }),
+  z.object({ kind: z.literal('reserve') }),
+]);
+
+const readyPlacementSchema = z.object({
+  activityId: activityIdSchema,
+  where: readyWhereSchema,
+  /** Words for the slots of a pattern. */
+  slots: z.record(z.string().max(24), lineSchema).default({}),
+});
+
+/** A unit that is ready to be started from: without dates, for corners of any home. */
+export const readyUnitSchema = z.object({
+  id: idSchema.brand<'ReadyUnitId'>(),
+  version: versionSchema,
+  ...sparkFields,
+  dayCount: dayCountSchema,
+  things: z
+    .array(thingSchema.omit({ id: true, version: true, unitId: true, order: true }))
+    .max(40)
+    .default([]),
+  placements: z.array(readyPlacementSchema).max(200, 'At most 200').default([]),
+  lines: z.array(z.object(lineFields)).max(200).default([]),
+  events: z
+    .array(eventSchema.pick({ title: true, when: true, plan: true }))
+    .max(10)
+    .default([]),
+  retired: z.boolean().default(false),
+});
+export type ReadyUnit = z.infer<typeof readyUnitSchema>;

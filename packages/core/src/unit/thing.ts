@@ -1,0 +1,109 @@
+import { z } from 'zod';
+import { idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
+import { unitIdSchema } from './unit.ts';
+
+const wordSchema = lineSchema.nullable().default(null);
+
+/** One member of a unit's theme, with the properties by which it is matched, sorted, ordered and compared. */
+export const thingSchema = z.object({
+  id: idSchema.brand<'ThingId'>(),
+  version: versionSchema,
+  unitId: unitIdSchema,
+  name: lineSchema,
+  kind: wordSchema,
+  place: wordSchema,
+  colour: wordSchema,
+  /** Its place when the members are put in order: 1 comes first. */
+  rank: z.int('A whole number is needed here').min(1, 'The first is 1').max(999).nullable().default(null),
+  /** The name of the member that goes with it. */
+  pair: wordSchema,
+  parts: z.array(lineSchema).max(20, 'At most 20').default([]),
+  /** How large the real one is, in millimetres. */
+  sizeMm: z
+    .number('A number is needed here')
+    .gt(0, 'A size above zero is needed here')
+    .max(1e11, 'This is larger than Kobby can count')
+    .nullable()
+    .default(null),
+  firstSound: wordSchema,
+  /** Which picture shows it. */
+  picture: wordSchema,
+  order: orderKeySchema,
+});
+export type Thing = z.infer<typeof thingSchema>;
+
+/** The properties that a member may have, as people read them. */
+export const THING_COLUMNS = {
+  kind: 'Kind',
+  place: 'Place',
+  colour: 'Colour',
+  rank: 'Order',
+  pair: 'Goes with',
+  parts: 'Parts',
+  sizeMm: 'Real size',
+  firstSound: 'First sound',
+  picture: 'Picture',
+} as const satisfies Partial<Record<keyof Thing, string>>;
+export type ThingColumn = keyof typeof THING_COLUMNS;
+export const THING_COLUMN_IDS = Object.keys(THING_COLUMNS) as readonly ThingColumn[];
+
+/** Something about the members that would spoil a game with them, at a member and a property of it. */
+export interface ThingGap {
+  readonly thingId: Thing['id'];
+  readonly column: ThingColumn;
+  readonly text: string;
+}
+
+// Not everything has a partner or parts that are worth naming.
+const OPTIONAL: ReadonlySet<ThingColumn> = new Set(['pair', 'parts']);
+
+const isEmpty = (value: Thing[ThingColumn]): boolean =>
+  value === null || (Array.isArray(value) && value.length === 0);
+
+const sameName = (a: string, b: string): boolean =>
+  a.trim().toLocaleLowerCase('en') === b.trim().toLocaleLowerCase('en');
+
+/**
+ * What is missing among the members of a theme: a property that others have, a partner that is not there or goes
+ * with another, two at the same place in the order, a place in the order that nobody has. Properties that no
+ * member has are not asked for. In the order of the members.
+ */
+export function thingGaps(things: readonly Thing[]): readonly ThingGap[] {
+  const used = THING_COLUMN_IDS.filter(
+    (column) => !OPTIONAL.has(column) && things.some((thing) => !isEmpty(thing[column])),
+  );
+  return things.flatMap((thing) => [
+    ...used
+      .filter((column) => isEmpty(thing[column]))
+      .map((column) => ({
+        thingId: thing.id,
+        column,
+        text: `${thing.name} has no ${THING_COLUMNS[column].toLowerCase()} yet`,
+      })),
+    ...partnerGap(thing, things),
+    ...rankGap(thing, things),
+  ]);
+}
+
+function partnerGap(thing: Thing, things: readonly Thing[]): ThingGap[] {
+  const { pair } = thing;
+  if (pair === null) return [];
+  const gap = (text: string): ThingGap[] => [{ thingId: thing.id, column: 'pair', text }];
+  const partner = things.find((other) => sameName(other.name, pair));
+  if (!partner) return gap(`${pair} goes with ${thing.name} and is missing`);
+  if (partner === thing) return gap(`${thing.name} cannot go with itself`);
+  const back = partner.pair;
+  return back !== null && !sameName(back, thing.name)
+    ? gap(`${thing.name} goes with ${partner.name}, which goes with ${back}`)
+    : [];
+}
+
+function rankGap(thing: Thing, things: readonly Thing[]): ThingGap[] {
+  const { rank } = thing;
+  if (rank === null) return [];
+  const gap = (text: string): ThingGap[] => [{ thingId: thing.id, column: 'rank', text }];
+  const twin = things.find((other) => other !== thing && other.rank === rank);
+  if (twin) return gap(`${thing.name} and ${twin.name} are both number ${rank}`);
+  const isReached = rank === 1 || things.some((other) => other.rank === rank - 1);
+  return isReached ? [] : gap(`Nothing is number ${rank - 1}, just before ${thing.name}`);
+}

@@ -60,6 +60,7 @@ const VIEWS = [
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
   ['units/unit-kites/days', '.day'],
+  ['units/unit-kites/trays', '.trays'],
   ['units/unit-kites/gather', '.baskets'],
   ['units/unit-kites/hand-over', 'main form'],
 ] as const;

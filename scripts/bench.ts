@@ -4,121 +4,19 @@ import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { brotliCompressSync, gzipSync } from 'node:zlib';
-import {
-  applyGesture,
-  EMPTY_BOOK,
-  freezeDeep,
-  gestureSchema,
-  KINDS,
-  read,
-  withSeenVersions,
-  type Actor,
-  type Book,
-  type ChangeInput,
-  type UnitId,
-} from '@kobby/core';
+import { KINDS, type Actor, type Book } from '@kobby/core';
 import { demoGestures, DEMO_TODAY } from '@kobby/starter';
 import { temporaryFolder } from '../e2e/support/server.ts';
 import { Keeper } from '../packages/server/src/keeper.ts';
 import { loadBook, writeTouched } from '../packages/server/src/store/book-store.ts';
 import { openStorage } from '../packages/server/src/store/database.ts';
+import { benchPlanning, demoBook } from './bench-planning.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
-import { ms, percentile, show } from './figures.ts';
+import { ms, show } from './figures.ts';
 
 const ACTOR: Actor = { kind: 'person', id: 'bench', name: 'Bench' };
 const ROOT = resolve(import.meta.dirname, '..');
 let counter = 0;
-
-const gestureOf = (book: Book, changes: ChangeInput[]) =>
-  withSeenVersions(
-    book,
-    gestureSchema.parse({ id: `bench-gesture-${(counter += 1)}`, at: '2027-03-05T18:00:00.000Z', changes }),
-    ACTOR,
-  );
-
-function after(book: Book, changes: ChangeInput[]): Book {
-  const outcome = applyGesture(book, gestureOf(book, changes), ACTOR);
-  if (outcome.outcome !== 'kept') throw new Error(JSON.stringify(outcome));
-  return outcome.book;
-}
-
-/** Runs something many times; the median and the 95th percentile in milliseconds. */
-function time(runs: number, work: (i: number) => void): { median: number; p95: number } {
-  const times: number[] = [];
-  for (let i = -Math.ceil(runs / 5); i < runs; i++) {
-    const start = performance.now();
-    work(i);
-    if (i >= 0) times.push(performance.now() - start);
-  }
-  times.sort((a, b) => a - b);
-  return { median: percentile(times, 0.5), p95: percentile(times, 0.95) };
-}
-
-/** The demo unit, or one of 60 days with ten times its placements and children. */
-function bookOfSize(times: number): Book {
-  let book = demoGestures().reduce(after, EMPTY_BOOK);
-  if (times === 1) return book;
-  const unit = book.units['unit-kites']!;
-  const placed = Object.values(book.placements).filter((placement) => placement.unitId === unit.id);
-  const children = Object.values(book.children);
-  for (let n = 1; n < times; n++) {
-    book = after(
-      book,
-      children.map((child) => ({
-        type: 'house/put-child',
-        child: { ...child, version: 0, id: `${child.id}-${n}`, name: `${child.name} ${n}` },
-      })),
-    );
-  }
-  book = after(book, [{ type: 'unit/revise', unit: { ...unit, dayCount: 60 } }]);
-  for (let n = 1; n < times; n++) {
-    book = after(
-      book,
-      placed.map(({ id, originId, where }) => ({
-        type: 'unit/place',
-        id: `${id}-${n}`,
-        unitId: unit.id,
-        activityId: originId,
-        where:
-          where.kind === 'day'
-            ? { ...where, day: ((where.day + n * 6 - 1) % 60) + 1 }
-            : {
-                ...where,
-                fromDay: ((where.fromDay + n * 6 - 1) % 50) + 1,
-                toDay: ((where.fromDay + n * 6 - 1) % 50) + 10,
-              },
-      })),
-    );
-  }
-  return book;
-}
-
-function benchReading(times: number): number {
-  let book = bookOfSize(times);
-  const unitId = 'unit-kites' as UnitId;
-  const text = JSON.stringify(book);
-  const readAll = (one: Book): number => {
-    const { shelf, supplies, headsUps } = read(one, unitId, DEMO_TODAY);
-    return shelf.length + supplies.length + headsUps.length;
-  };
-  readAll(book);
-  const edit = time(200, (i) => {
-    const toDay = i % 2 === 0 ? 9 : 10;
-    const where = { kind: 'corner', cornerId: 'corner-blocks', fromDay: 1, toDay } as const;
-    book = after(book, [{ type: 'unit/move', placementId: 'unit-kites-1', where }]);
-    readAll(book);
-  });
-  const cold = time(10, () => readAll(freezeDeep(JSON.parse(text) as Book)));
-  const parse = time(50, () => JSON.parse(text));
-  const size = `${Object.keys(book.placements).length} placements, ${Object.keys(book.children).length} children`;
-  show(`one edit, applied and the unit read again (${size})`, `${ms(edit.median)}, 95 % ${ms(edit.p95)}`);
-  show('  the whole unit from nothing', ms(cold.median));
-  show(
-    '  JSON.parse of the same book',
-    `${ms(parse.median)} → an edit takes ${(edit.median / parse.median).toFixed(2)} of it`,
-  );
-  return edit.median;
-}
 
 async function benchGestures(): Promise<void> {
   const COUNT = 400;
@@ -234,10 +132,8 @@ function benchFirstLoad(): void {
   }
 }
 
-const small = benchReading(1);
-const large = benchReading(10);
-show('  ten times the size takes', `${(large / small).toFixed(1)} times as long`);
-const demo = bookOfSize(1);
+benchPlanning();
+const demo = demoBook();
 benchSearch(demo);
 benchLoad(demo);
 await benchServerLoad(demo);

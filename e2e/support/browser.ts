@@ -10,6 +10,8 @@ import puppeteer, {
 } from 'puppeteer-core';
 
 export const LAPTOP = { width: 1280, height: 800 };
+/** A tablet on the kitchen table: as wide as a laptop, with fingers. */
+export const TABLET = { width: 1280, height: 800, hasTouch: true, deviceScaleFactor: 1 };
 export const PHONE = { width: 390, height: 844, isMobile: true, hasTouch: true, deviceScaleFactor: 1 };
 
 const FLAGS = [
@@ -130,19 +132,37 @@ export class Visitor {
   }
 
   /** Presses Tab until the focus is on what has this name, or these words in its label or text. */
-  async tabTo(wanted: string): Promise<void> {
+  tabTo(wanted: string): Promise<void> {
+    return this.#tabUntil('button, input, textarea, a, [role="combobox"]', wanted, 'contains');
+  }
+
+  /** The same for what is called just so, or for a drawer of this name. */
+  tabToExactly(wanted: string): Promise<void> {
+    return this.#tabUntil('button, a', wanted, 'is');
+  }
+
+  /** The same for what matches a selector and has these words in its label or text. */
+  tabToIn(selector: string, wanted: string): Promise<void> {
+    return this.#tabUntil(selector, wanted, 'contains');
+  }
+
+  async #tabUntil(selector: string, wanted: string, how: 'is' | 'contains'): Promise<void> {
     for (let tabs = 0; tabs < MOST_TABS; tabs++) {
-      const isThere = await this.page.evaluate((text) => {
-        const focused = document.activeElement;
-        const by = document.getElementById(focused?.getAttribute('aria-labelledby') ?? '');
-        const label = by?.textContent ?? (focused as HTMLInputElement | null)?.labels?.[0]?.textContent;
-        const words = [focused?.getAttribute('aria-label'), focused?.textContent, label];
-        const isNamed = focused?.getAttribute('name') === text;
-        return (
-          (isNamed || words.some((one) => one?.includes(text))) &&
-          focused!.matches('button, input, textarea, a, [role="combobox"]')
-        );
-      }, wanted);
+      const isThere = await this.page.evaluate(
+        (kind, text, exactly) => {
+          const focused = document.activeElement;
+          if (!focused?.matches(kind)) return false;
+          if (focused.getAttribute('name') === text) return true;
+          const by = document.getElementById(focused.getAttribute('aria-labelledby') ?? '');
+          const label = by?.textContent ?? (focused as HTMLInputElement).labels?.[0]?.textContent;
+          const own = focused.querySelector(':scope > b')?.textContent;
+          const words = [focused.getAttribute('aria-label'), focused.textContent, label, own];
+          return words.some((one) => (exactly ? one?.trim() === text : one?.includes(text)));
+        },
+        selector,
+        wanted,
+        how === 'is',
+      );
       if (isThere) return;
       await this.strike('Tab');
     }

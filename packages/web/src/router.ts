@@ -23,6 +23,7 @@ export const router = createRouter({
             { path: 'spark', name: 'spark', component: () => import('./views/Spark/SparkView.vue') },
             { path: 'corners', name: 'corners', component: () => import('./views/Corners/CornersView.vue') },
             { path: 'days', name: 'days', component: () => import('./views/Days/DaysView.vue') },
+            { path: 'trays', name: 'trays', component: () => import('./views/Trays/TraysView.vue') },
             { path: 'gather', name: 'gather', component: () => import('./views/Gather/GatherView.vue') },
             {
               path: 'hand-over',

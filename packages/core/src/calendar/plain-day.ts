@@ -111,6 +111,17 @@ export const zoneSchema = z
     }
   }, 'This is not a time zone, such as America/Chicago');
 
+const EPOCH = Temporal.PlainDate.from('1970-01-01');
+const epochDays = new Map<PlainDay, number>();
+
+// Planning compares the same few dates again and again.
+function epochDay(day: PlainDay): number {
+  const known = epochDays.get(day);
+  if (known !== undefined) return known;
+  const counted = EPOCH.until(Temporal.PlainDate.from(day)).days;
+  epochDays.set(day, counted);
+  return counted;
+}
+
 /** Days from one date to another; negative when the second comes first. */
-export const daysBetween = (from: PlainDay, to: PlainDay): number =>
-  Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to)).days;
+export const daysBetween = (from: PlainDay, to: PlainDay): number => epochDay(to) - epochDay(from);

@@ -20,8 +20,9 @@ export {
   type ChangeOver,
   type ChangeOverItem,
 } from './changeover/changeover.ts';
-export { nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
+export { metBefore, nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
 export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
+export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { CAUTION_LINE, formatDays, listed, type Finding, type Level } from './finding.ts';

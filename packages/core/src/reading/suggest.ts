@@ -1,20 +1,25 @@
 import type { Book, Table } from '../book/index.ts';
 import { daysBetween, type PlainDay } from '../calendar/index.ts';
 import type { StockMove, Supply } from '../cupboard/index.ts';
-import { valueIn, type Child, type Corner } from '../house/index.ts';
+import { valueIn, type Child, type Corner, type CornerId } from '../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../library/index.ts';
-import { headingsFor, type LensId } from '../skills/index.ts';
+import { areaOf, headingsFor, type Area, type LensId } from '../skills/index.ts';
 import { featureKey, lastDayOf, type Placement, type UnitId } from '../unit/index.ts';
 import { stockOf } from './amounts/ledger.ts';
 import { listed } from './finding.ts';
 import { memoised } from './memo.ts';
-import { frameOf, learnerOn, placedIn, type Frame } from './plan/plan.ts';
+import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from './plan/plan.ts';
 
-/** What something is looked for: a corner, the group on a day, or a heading of a lens, for everyone or for one child. */
+/**
+ * What something is looked for: a corner, a heading of a lens or an area of skills, for everyone or for one child; an
+ * empty one is the group on a day, `any` every place of the unit.
+ */
 export interface Spot {
   readonly corner?: Corner | null;
   readonly heading?: { readonly lens: LensId; readonly id: string } | null;
+  readonly area?: Area | null;
   readonly child?: Child | null;
+  readonly any?: boolean;
 }
 
 /** Something from the library that could be put in a place, with what speaks for it. */
@@ -45,10 +50,8 @@ const lastIn = memoised((placements: readonly Placement[], frame: Frame): LastUs
 
 /** When each activity was last planned in a unit that began before this one. Units still to come do not count. */
 export function lastUses(book: Book, unitId: UnitId): LastUse {
-  const start = book.units[unitId]?.start ?? null;
   const found = new Map<ActivityId, PlainDay>();
-  for (const unit of Object.values(book.units)) {
-    if (unit.id === unitId || unit.start === null || (start !== null && unit.start >= start)) continue;
+  for (const unit of earlierUnits(book, unitId)) {
     for (const [id, date] of lastIn(placedIn(book, unit.id).placements, frameOf(book, unit.id)))
       if ((found.get(id) ?? '') < date) found.set(id, date);
   }
@@ -98,14 +101,19 @@ const worth = memoised(
 export function suggestionsFor(
   frame: Frame,
   placements: readonly Placement[],
-  { activities, supplies, stockMoves }: Pick<Book, 'activities' | 'supplies' | 'stockMoves'>,
+  {
+    activities,
+    supplies,
+    stockMoves,
+    corners,
+  }: Pick<Book, 'activities' | 'supplies' | 'stockMoves' | 'corners'>,
   lastUse: LastUse,
   spot: Spot,
 ): readonly Suggestion[] {
   const there = new Set(placements.map(({ originId }) => originId));
   const first = firstDate(frame);
   return Object.values(activities)
-    .filter(({ content, retired }) => !retired && suits(content, spot, frame))
+    .filter(({ content, retired }) => !retired && suits(content, spot, frame, corners))
     .filter(
       ({ content }) => !spot.child || versionFor(content, learnerOn(spot.child, first, frame.home)) !== null,
     )
@@ -119,8 +127,18 @@ export function suggestionsFor(
 }
 
 // A set-up goes into a corner of its kind; a bin of a child has its own place, on the page for trays.
-function suits({ mode, cornerKinds, skills }: ActivityContent, spot: Spot, { home }: Frame): boolean {
-  const { corner, heading, child } = spot;
+function suits(
+  { mode, cornerKinds, skills }: ActivityContent,
+  spot: Spot,
+  { home }: Frame,
+  corners: Table<Corner>,
+): boolean {
+  const { corner, heading, area, child } = spot;
+  if (spot.any) return true;
+  if (area) return skills.some((skill) => areaOf(skill) === area);
+  // A place of the lens by corners is a corner of the home.
+  const place = heading?.lens === 'corners' ? corners[heading.id as CornerId] : undefined;
+  if (place) return cornerKinds.includes(place.kind);
   if (heading)
     return mode !== 'bin' && headingsFor(heading.lens, skills, home.ownHeadings).includes(heading.id);
   if (corner) return (mode === 'open-corner' || mode === 'shelf-work') && cornerKinds.includes(corner.kind);

@@ -16,10 +16,7 @@ const LEVELS: Readonly<Record<Level, { readonly word: string; readonly glyph: st
 </script>
 
 <template>
-  <aside class="heads-ups" aria-label="Heads-ups">
-    <h2>
-      <span>Heads-ups</span><span class="soft figures" data-test="heads-up-count">{{ findings.length }}</span>
-    </h2>
+  <section class="heads-ups" aria-label="Heads-ups">
     <p v-if="findings.length === 0" class="quiet">Nothing to point out right now.</p>
     <TransitionGroup name="slip" tag="ul" aria-live="polite">
       <li v-for="finding in findings" :key="finding.key" :class="finding.level" data-test="heads-up">
@@ -52,22 +49,15 @@ const LEVELS: Readonly<Record<Level, { readonly word: string; readonly glyph: st
       </li>
     </TransitionGroup>
     <p class="line">{{ CAUTION_LINE }}</p>
-  </aside>
+  </section>
 </template>
 
 <style scoped>
 .heads-ups {
   display: flex;
   flex-direction: column;
+  flex: 1;
   gap: 8px;
-  padding: 12px;
-  overflow: auto;
-  background: var(--card);
-  border-left: 1.5px solid var(--line);
-}
-h2 {
-  display: flex;
-  justify-content: space-between;
 }
 ul {
   display: flex;

@@ -19,6 +19,11 @@ defineProps<{ title: string; hint: string }>();
   gap: 2px 10px;
   margin-bottom: 12px;
 }
+.acts :deep(.v-btn.is-side) {
+  height: 34px !important;
+  padding: 0 11px;
+  font-size: 13px;
+}
 .acts {
   display: flex;
   flex-wrap: wrap;

@@ -1,16 +1,17 @@
 <script setup lang="ts">
 import {
-  freeBlock,
-  freeSpan,
+  whereAt,
   withGaps,
   type ChangeInput,
-  type CornerId,
   type FieldProblem,
+  type PutSpot,
+  type Spot,
   type Suggestion,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
+import type { PickTarget } from '../state/desk.ts';
 import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
@@ -18,30 +19,43 @@ import WhereFields from './WhereFields.vue';
 
 type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
 
-/** Picks something from the library for a corner or for a day; first what is on hand and fits most children. */
-const props = defineProps<{ target: { readonly cornerId: string } | { readonly day: number } }>();
+/** Picks something from the library for a place of the unit; first what is on hand and fits most children. */
+const props = defineProps<{
+  target: PickTarget;
+  /** Chosen already: only its words are asked for. */
+  activityId?: string | undefined;
+}>();
 const emit = defineEmits<{ close: [] }>();
 
 const store = useBook();
 const reading = useReading();
 const wanted = ref('');
 const errors = ref<readonly FieldProblem[]>([]);
-const corner = computed(() =>
-  'cornerId' in props.target ? (store.book.corners[props.target.cornerId as CornerId] ?? null) : null,
-);
 const where = ref<WhereInput>(startingPoint());
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
 
-const title = computed(() =>
-  corner.value
-    ? `What goes in ${corner.value.name}?`
-    : `What happens on Day ${'day' in props.target ? props.target.day : ''}?`,
-);
+const spot = computed((): Spot => {
+  const { target } = props;
+  if ('cornerId' in target) return { corner: store.book.corners[target.cornerId] ?? null };
+  if ('childId' in target) return { child: store.book.children[target.childId] ?? null };
+  return {};
+});
+const title = computed(() => {
+  const { target } = props;
+  if ('day' in target) return `What happens on Day ${target.day}?`;
+  if ('cornerId' in target)
+    return `What goes in ${store.book.corners[target.cornerId]?.name ?? 'the corner'}?`;
+  if ('childId' in target)
+    return `What goes in the bin of ${store.book.children[target.childId]?.name ?? 'a child'}?`;
+  return `What else, when the weather stops ${store.book.placements[target.twinOf]?.content.title ?? 'it'}?`;
+});
 const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
 // Suggested is what suits the place; words bring the best match first.
 const found = useLibrary(() => ({ words: wanted.value ?? '', kinds: ['activities'] }));
 const choices = computed(() => {
-  const suggestions = reading.value.suggestions({ corner: corner.value });
+  const suggestions = reading.value
+    .suggestions(spot.value)
+    .filter(({ activity }) => !('twinOf' in props.target) || activity.content.place !== 'outdoors');
   if (!wanted.value?.trim()) return suggestions;
   const byId = new Map(suggestions.map((one) => [one.activity.id as string, one]));
   return found.value.flatMap(({ entity }) => byId.get(entity.id) ?? []);
@@ -49,19 +63,16 @@ const choices = computed(() => {
 
 // Proposed is what is still free.
 function startingPoint(): WhereInput {
-  const { frame, placements, shelf } = reading.value;
-  if ('day' in props.target) {
-    const { day } = props.target;
-    return { kind: 'day', day, blockId: freeBlock(placements, day, frame).id };
-  }
-  const { cornerId } = props.target;
-  const cubby = shelf.find(({ corner: at }) => at.id === cornerId);
-  const span = cubby ? freeSpan(cubby, frame) : { fromDay: 1, toDay: frame.unit.dayCount };
-  return { kind: 'corner', cornerId, ...span };
+  const { target } = props;
+  if ('twinOf' in target) return { kind: 'twin', of: target.twinOf };
+  const kind = 'cornerId' in target ? 'corner' : 'childId' in target ? 'bin' : 'day';
+  return whereAt({ ...target, kind } as PutSpot, null, reading.value);
 }
 
 // A pattern asks for its words first; they may stay open, and are pointed out then.
-const filling = ref<Suggestion | null>(null);
+const filling = ref<Suggestion | null>(
+  reading.value.suggestions({ any: true }).find(({ activity }) => activity.id === props.activityId) ?? null,
+);
 const slots = ref<Record<string, string>>({});
 function pick(choice: Suggestion): void {
   if (choice.activity.content.slots.length === 0) return place(choice);
@@ -126,7 +137,7 @@ function place({ activity }: Suggestion): void {
             >
               · a few at a time</template
             ><template v-if="choice.missing.length"> · none on hand: {{ choice.missing.join(', ') }}</template
-            ><template v-else> · things on hand</template>
+            ><template v-for="reason in choice.reasons.slice(1)" :key="reason"> · {{ reason }}</template>
           </small>
         </button>
       </li>

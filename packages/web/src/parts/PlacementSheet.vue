@@ -1,27 +1,39 @@
 <script setup lang="ts">
-import { mdiTrayArrowUp } from '@mdi/js';
+import {
+  mdiHandBackRightOutline,
+  mdiPinOffOutline,
+  mdiPinOutline,
+  mdiTrayArrowDown,
+  mdiTrayArrowUp,
+  mdiUmbrellaOutline,
+} from '@mdi/js';
 import {
   materialText,
-  sessionsOf,
-  whoDoesWhat,
-  type Child,
+  outSince,
+  weekOut,
+  type ChangeInput,
   type FieldProblem,
   type Placement,
 } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
-import { messagesBeside } from '../state/api.ts';
+import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
+import { useDesk } from '../state/desk.ts';
+import { useHand } from '../state/hand.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
 import TapeLabel from './TapeLabel.vue';
+import VersionChoices from './VersionChoices.vue';
 import WhereFields from './WhereFields.vue';
 
-/** A closer look at something that is placed: where it stands, who does what, what it needs. */
+/** A closer look at something that is placed: where it stands, who does what, what it needs, what else when it rains. */
 const props = defineProps<{ placement: Placement }>();
 const emit = defineEmits<{ close: [] }>();
 
 const store = useBook();
 const reading = useReading();
+const desk = useDesk();
+const hand = useHand();
 const errors = ref<readonly FieldProblem[]>([]);
 const where = ref({ ...props.placement.where });
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
@@ -30,13 +42,30 @@ watch(
   () => props.placement.where,
   (now) => (where.value = { ...now }),
 );
-function move(): void {
-  const result = store.perform([{ type: 'unit/move', placementId: props.placement.id, where: where.value }]);
+function act(...changes: ChangeInput[]): boolean {
+  const result = store.perform(changes);
   errors.value = result.done ? [] : result.errors;
+  return result.done;
+}
+const placementId = computed(() => props.placement.id);
+const move = (): boolean => act({ type: 'unit/move', placementId: placementId.value, where: where.value });
+const pin = (): boolean =>
+  act({ type: 'unit/pin', placementId: placementId.value, pinned: !props.placement.pinned });
+function toReserve(): void {
+  act({ type: 'unit/move', placementId: placementId.value, where: { kind: 'reserve' } });
+}
+function takeInHand(): void {
+  hand.take({ placement: props.placement, isNew: false });
+  emit('close');
+}
+function again(): void {
+  const { where: now, unitId } = props.placement;
+  if (now.kind !== 'day') return;
+  const day = Math.min(now.day + 1, reading.value.frame.unit.dayCount);
+  const copy = { id: `put-${newId()}`, unitId, placementId: placementId.value, where: { ...now, day } };
+  if (act({ type: 'unit/copy', ...copy })) emit('close');
 }
 
-const who = computed(() => whoDoesWhat(props.placement, sessionsOf(props.placement, reading.value.frame)));
-const namesOf = (children: readonly Child[]): string => children.map((child) => child.name).join(', ');
 const things = computed(() =>
   props.placement.content.materials.map((line) => {
     const supply = store.book.supplies[line.supplyId];
@@ -46,11 +75,19 @@ const things = computed(() =>
     };
   }),
 );
+const twin = computed(() => reading.value.twins.find(({ of }) => of.id === placementId.value)?.placement);
+const mayRain = computed(
+  () =>
+    props.placement.where.kind !== 'twin' &&
+    (props.placement.content.place === 'outdoors' || props.placement.content.weather !== 'any'),
+);
+const weeks = computed(() => {
+  const since = outSince(props.placement, reading.value.frame);
+  return props.placement.where.kind === 'corner' && since ? weekOut(since, store.today!) : 0;
+});
 
 function takeOut(): void {
-  const result = store.perform([{ type: 'unit/unplace', placementId: props.placement.id }]);
-  if (result.done) emit('close');
-  else errors.value = result.errors;
+  if (act({ type: 'unit/unplace', placementId: placementId.value })) emit('close');
 }
 </script>
 
@@ -59,9 +96,38 @@ function takeOut(): void {
     v-model="isOpen"
     :title="placement.content.title"
     :hint="placement.content.summary"
-    :width="680"
+    :width="720"
   >
-    <WhereFields v-model="where" :errors="errors" @settled="move" />
+    <div class="place">
+      <WhereFields v-model="where" :errors="errors" @settled="move" />
+      <span class="acts">
+        <v-btn class="is-side" size="small" :prepend-icon="mdiHandBackRightOutline" @click="takeInHand">
+          Take in hand
+        </v-btn>
+        <v-btn
+          v-if="placement.where.kind === 'day'"
+          class="is-side"
+          size="small"
+          :prepend-icon="placement.pinned ? mdiPinOffOutline : mdiPinOutline"
+          @click="pin"
+        >
+          {{ placement.pinned ? 'Unpin' : 'Pin to its day' }}
+        </v-btn>
+        <v-btn v-if="placement.where.kind === 'day'" class="is-quiet" size="small" @click="again">
+          Again the day after
+        </v-btn>
+        <v-btn
+          v-if="placement.where.kind !== 'reserve'"
+          class="is-quiet"
+          size="small"
+          :prepend-icon="mdiTrayArrowDown"
+          @click="toReserve"
+        >
+          Into the reserve
+        </v-btn>
+      </span>
+    </div>
+    <p v-if="weeks > 1" class="soft">Out in its {{ weeks }}. week.</p>
     <p
       v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
       :key="message"
@@ -70,19 +136,23 @@ function takeOut(): void {
     >
       {{ message }}
     </p>
-    <TapeLabel class="label">Who does what</TapeLabel>
-    <dl>
-      <div v-for="group in who.groups" :key="group.version.does">
-        <dt>{{ namesOf(group.children) || 'nobody here' }}</dt>
-        <dd>
-          {{ group.version.does }} <span class="soft">“{{ group.version.say }}”</span>
-        </dd>
-      </div>
-      <div v-if="who.without.length">
-        <dt>{{ namesOf(who.without) }}</dt>
-        <dd class="soft">no version at this age</dd>
-      </div>
-    </dl>
+    <template v-if="mayRain || twin">
+      <TapeLabel class="label" :glyph="mdiUmbrellaOutline">When the weather stops it</TapeLabel>
+      <p v-if="twin" class="twin">
+        <b>{{ twin.content.title }}</b>
+        <v-btn class="is-quiet" size="small" @click="desk.open(twin.id)">Look closer</v-btn>
+      </p>
+      <p v-else class="twin">
+        <span class="soft">Nothing stands in for it yet.</span>
+        <v-btn class="is-side" size="small" @click="desk.pick({ twinOf: placement.id })"
+          >Choose something</v-btn
+        >
+      </p>
+    </template>
+    <template v-if="placement.where.kind !== 'twin' && placement.where.kind !== 'reserve'">
+      <TapeLabel class="label">Who does what</TapeLabel>
+      <VersionChoices :placement="placement" />
+    </template>
     <TapeLabel class="label">Things</TapeLabel>
     <ul class="things figures">
       <li v-for="thing in things" :key="thing.name">
@@ -107,15 +177,22 @@ function takeOut(): void {
 .label {
   margin: 16px 0 6px -4px;
 }
-dl div {
-  display: grid;
-  grid-template-columns: 150px 1fr;
-  gap: 12px;
-  padding: 5px 0;
-  border-top: 1px dashed var(--line);
+.place {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px 18px;
+  align-items: start;
 }
-dt {
-  font-weight: 700;
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.twin {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
 }
 .things {
   columns: 2;
@@ -132,10 +209,6 @@ ol {
   font-weight: 600;
 }
 @media (max-width: 600px) {
-  dl div {
-    grid-template-columns: 1fr;
-    gap: 0;
-  }
   .things {
     columns: 1;
   }

@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
+import { onUnmounted } from 'vue';
 
 /** A sheet of paper on a plank, laid over the page: for picking and for looking closer. */
 defineProps<{ title: string; hint?: string | undefined; width?: number | undefined }>();
 const open = defineModel<boolean>({ required: true });
+
+// Whoever came by key goes on where she was; where that is gone, at the first thing of the same place.
+const before = document.activeElement;
+const place = before?.closest<HTMLElement>('[data-spot]');
+onUnmounted(() => {
+  const back = before?.isConnected ? before : place?.querySelector('button');
+  if (back instanceof HTMLElement && back !== document.body) back.focus({ preventScroll: true });
+});
 </script>
 
 <template>

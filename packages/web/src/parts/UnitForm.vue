@@ -11,7 +11,11 @@ export interface UnitFields {
   dayCount: string;
 }
 
-defineProps<{ errors: readonly FieldProblem[] }>();
+defineProps<{
+  errors: readonly FieldProblem[];
+  /** An idea has no first day yet. */
+  undated?: boolean;
+}>();
 const fields = defineModel<UnitFields>({ required: true });
 
 function chooseStyle(style: StyleId): void {
@@ -50,7 +54,14 @@ function chooseStyle(style: StyleId): void {
       <p v-for="message in messageFor(errors, 'style')" :key="message" class="wrong">{{ message }}</p>
     </fieldset>
     <div class="pair">
-      <FormField v-model="fields.start" label="First day" name="start" type="date" :errors="errors" />
+      <FormField
+        v-if="!undated"
+        v-model="fields.start"
+        label="First day"
+        name="start"
+        type="date"
+        :errors="errors"
+      />
       <FormField
         v-model="fields.dayCount"
         label="Program days"

@@ -80,6 +80,8 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
         @update:model-value="chooseBlock($event)"
       />
     </template>
+    <p v-else-if="where.kind === 'reserve'" class="soft">In the reserve: it has no day yet.</p>
+    <p v-else class="soft">It stands where and when the other one would, when the weather stops that one.</p>
   </div>
 </template>
 
@@ -89,6 +91,9 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
   grid-template-columns: 150px 150px;
   gap: 12px;
   align-items: start;
+}
+.where > p {
+  grid-column: 1 / -1;
 }
 .where:has(.v-select) {
   grid-template-columns: 150px minmax(180px, 260px);

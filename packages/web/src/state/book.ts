@@ -27,6 +27,7 @@ export const useBook = defineStore('book', () => {
     instant: () => instantOn(sync.today.value!, Date.now(), homeOf(book.value).zone),
     load: () => sync.load(),
     perform: sync.perform.bind(sync),
+    would: sync.would.bind(sync),
     undo: () => sync.undo(),
     redo: () => sync.redo(),
     leave: () => sync.leave(),

@@ -1,5 +1,6 @@
 import {
   advance,
+  applyGesture,
   answersSchema,
   dayProblems,
   describeGesture,
@@ -106,6 +107,14 @@ export class BookSync {
     rememberWaiting(me, replica.waiting);
     void this.#send();
     return { done: true };
+  }
+
+  /** What the book would be after an act, for asking before it is done; null when it could not be done. */
+  would(changes: readonly ChangeInput[]): Book | null {
+    const parsed = gestureSchema.safeParse({ id: newId(), at: instantNow(), changes });
+    if (!parsed.success || !this.me.value) return null;
+    const outcome = applyGesture(this.replica.value.shown, parsed.data, this.me.value);
+    return outcome.outcome === 'kept' ? outcome.book : null;
   }
 
   /** Takes the newest own step back. */

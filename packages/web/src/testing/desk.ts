@@ -9,6 +9,8 @@ import * as components from 'vuetify/components';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { A_MONDAY, TEST_UNIT } from '../../../core/src/testing/home.ts';
 import { useBook } from '../state/book.ts';
+import { provideDesk, type Desk } from '../state/desk.ts';
+import { provideHand } from '../state/hand.ts';
 import { provideReading } from '../state/unit.ts';
 
 const vuetify = createVuetify({ components, icons: { defaultSet: 'mdi', aliases, sets: { mdi } } });
@@ -24,6 +26,8 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   setActivePinia(pinia);
   localStorage.clear();
   vi.stubGlobal('EventSource', SilentStream);
+  // What sheets measure themselves by, which the simulated browser lacks.
+  vi.stubGlobal('visualViewport', Object.assign(new EventTarget(), { width: 1280, height: 800, scale: 1 }));
   const me = { kind: 'person', id: 'mara', name: 'Mara' };
   const snapshot = { seq: 1, today, me, demo: false, publicAddress: null, history: [], book };
   vi.stubGlobal('fetch', async () => new Response(JSON.stringify(snapshot)));
@@ -33,23 +37,33 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     throw new TypeError('no network');
   });
   const nothing = { render: () => null };
-  const names = ['people', 'cupboard'];
+  const names = ['people', 'cupboard', 'house-corners'];
+  const ofUnit = ['corners', 'spark'];
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [
       ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
+      ...ofUnit.map((name) => ({ path: `/units/:unitId/${name}`, name, component: nothing })),
       { path: '/:rest(.*)*', component: nothing },
     ],
   });
   const plugins = [pinia, vuetify, router];
+  const asked: Desk = { open: vi.fn(), pick: vi.fn(), look: vi.fn() };
+  let hand: ReturnType<typeof provideHand> | null = null;
   return {
     store,
     router,
+    /** What parts asked the desk to lay open. */
+    asked,
+    /** The hand of the page that was placed last. */
+    hand: () => hand!,
     /** Mounts a part as it stands on a unit's page. */
     place: (part: Component, props: Record<string, unknown> = {}): VueWrapper => {
       const page = defineComponent({
         setup() {
-          provideReading(() => TEST_UNIT);
+          const reading = provideReading(() => TEST_UNIT);
+          provideDesk(asked);
+          hand = provideHand(reading, asked);
           return () => h(part, props);
         },
       });

@@ -1,5 +1,7 @@
 import { groupBy } from '../../book/index.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
+import { memoised, stableGroups } from '../memo.ts';
 import type { Use } from './uses.ts';
 
 /** The moment at which most of a reusable is in use, and what uses it then. */
@@ -16,25 +18,39 @@ export interface Peak {
  * when another begins is not used at the same time, nor is what ends on one day and begins on the next.
  */
 export function peakOf(uses: readonly Use[]): Peak | null {
-  return [...groupBy(uses, (use) => use.day.number).values()]
-    .toSorted((a, b) => a[0]!.day.number - b[0]!.day.number)
-    .map(peakOfDay)
-    .reduce<Peak | null>((best, peak) => (best === null || peak.amount > best.amount ? peak : best), null);
+  return [...peaksByDay(uses).values()].reduce<Peak | null>(
+    (best, peak) => (best === null || peak.amount > best.amount ? peak : best),
+    null,
+  );
 }
 
+/** The peak of each day on which something is used, by its number, in their order. All uses are of one supply. */
+export function peaksByDay(uses: readonly Use[]): ReadonlyMap<number, Peak> {
+  const [first] = uses;
+  if (!first) return new Map();
+  const days = [...daysOf(first.supply)(uses)].toSorted(([a], [b]) => a - b);
+  return new Map(days.map(([day, ofDay]) => [day, peakOfDay(ofDay)]));
+}
+
+// For each supply, the uses of a day: a day that stayed as it was is not looked at again.
+const daysOf = memoised((_: Supply) => stableGroups((use: Use) => use.day.number));
+
 // The sum can only rise where something begins: looking at those moments is enough.
-function peakOfDay(uses: readonly Use[]): Peak {
+const peakOfDay = memoised((uses: readonly Use[]): Peak => {
   const starts = [...new Set(uses.map((use) => use.span.from))].toSorted((a, b) => a - b);
   return starts
     .map((from) => {
       const atOnce = uses.filter(({ span }) => span.from <= from && from < span.to);
-      return { amount: sum(atOnce), day: uses[0]!.day, from, uses: atOnce };
+      return { amount: amountAtOnce(atOnce), day: uses[0]!.day, from, uses: atOnce };
     })
     .reduce((best, peak) => (peak.amount > best.amount ? peak : best));
-}
+});
 
-// What stands in a corner for good serves that corner first; only what goes beyond it comes from the cupboard.
-function sum(uses: readonly Use[]): number {
+/**
+ * How much uses at one moment take from the cupboard. What stands in a corner for good serves that corner first; only
+ * what goes beyond it counts.
+ */
+export function amountAtOnce(uses: readonly Use[]): number {
   const total = (some: readonly Use[]): number => some.reduce((all, use) => all + use.amount, 0);
   const withKit = groupBy(
     uses.filter((use) => use.standing > 0),

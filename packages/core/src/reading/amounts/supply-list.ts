@@ -1,10 +1,10 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import type { Table } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Corner } from '../../house/index.ts';
 import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised, perMember, stableGroups } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { stockOf } from './ledger.ts';
 import { peakOf, type Peak } from './peak.ts';
@@ -39,11 +39,9 @@ export const supplyList = memoised(
     stockMoves: Table<StockMove>,
     today: PlainDay,
   ): readonly SupplyLine[] => {
-    const uses = placements
-      .flatMap((placement) => usesOf(placement, frame, supplies, corners))
-      .filter((use) => use.day.date >= today);
+    const uses = usesToCome(placements, frame, supplies, corners, today).flat();
     return (
-      [...groupBy(uses, (use) => use.supply.id).values()]
+      [...bySupply(uses).values()]
         .map((ofSupply) => lineOf(ofSupply, stockMoves))
         // What a corner's own kit covers is not asked of the cupboard.
         .filter((line) => line.need.amount > 0)
@@ -52,7 +50,18 @@ export const supplyList = memoised(
   },
 );
 
-function lineOf(uses: readonly Use[], stockMoves: Table<StockMove>): SupplyLine {
+const usesToCome = perMember(
+  (
+    placement: Placement,
+    frame: Frame,
+    supplies: Table<Supply>,
+    corners: Table<Corner>,
+    today: PlainDay,
+  ): readonly Use[] => usesOf(placement, frame, supplies, corners).filter((use) => use.day.date >= today),
+);
+const bySupply = stableGroups((use: Use) => use.supply.id);
+
+const lineOf = memoised((uses: readonly Use[], stockMoves: Table<StockMove>): SupplyLine => {
   const { supply } = uses[0]!;
   const peak = supply.use === 'reusable' ? peakOf(uses) : null;
   const amount = peak ? peak.amount : uses.reduce((total, use) => total + use.amount, 0);
@@ -61,4 +70,4 @@ function lineOf(uses: readonly Use[], stockMoves: Table<StockMove>): SupplyLine 
   const have = stockOf(supply, stockMoves);
   const by = uses.reduce((first, { day }) => (day.number < first.number ? day : first), uses[0]!.day);
   return { supply, need, have, buy: shortfall(need, have), by, uses: peak ? peak.uses : uses, peak };
-}
+});

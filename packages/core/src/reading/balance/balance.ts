@@ -3,7 +3,7 @@ import { inShelfOrder, type Child, type Corner, type CornerId } from '../../hous
 import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
 import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
 import { listed } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** How a unit stands under one heading of a lens. */
@@ -57,8 +57,16 @@ interface Part {
   readonly daysOf: ReadonlyMap<Child, number>;
 }
 
+const whoComes = memoised(({ attendance }: Frame): Pick<Balance, 'children' | 'comes'> => {
+  const counts = new Map<Child, number>();
+  for (const day of attendance)
+    for (const child of day.children) counts.set(child, (counts.get(child) ?? 0) + 1);
+  const all = [...counts].toSorted(([a], [b]) => (a.birth < b.birth ? 1 : -1));
+  return { children: all.map(([child]) => child), comes: all.map(([, count]) => count) };
+});
+
 // What one placement adds: an edit of another leaves it as it is.
-const partOf = memoised(
+const partsOf = perMember(
   (placement: Placement, frame: Frame, lens: LensId, own: readonly OwnHeading[]): Part => {
     const sessions = sessionsOf(placement, frame);
     const daysOf = new Map<Child, number>();
@@ -94,9 +102,7 @@ export const headingsIn = memoised(
 export const balanceOf = memoised(
   (placements: readonly Placement[], frame: Frame, corners: Table<Corner>, lens: LensId): Balance => {
     const { home, unit, attendance } = frame;
-    const children = [...new Set(attendance.flatMap((day) => day.children))].toSorted((a, b) =>
-      a.birth < b.birth ? 1 : -1,
-    );
+    const { children, comes } = whoComes(frame);
     const place = new Map(children.map((child, i) => [child, i]));
     const headings = headingsIn(corners, home.ownHeadings, lens);
     const sums = new Map(
@@ -105,8 +111,7 @@ export const balanceOf = memoised(
         { total: 0, byDay: attendance.map(() => 0), byChild: children.map(() => 0) },
       ]),
     );
-    for (const placement of placements) {
-      const part = partOf(placement, frame, lens, home.ownHeadings);
+    for (const part of partsOf(placements, frame, lens, home.ownHeadings)) {
       for (const id of part.headings) {
         const sum = sums.get(id);
         if (!sum) continue;
@@ -123,7 +128,6 @@ export const balanceOf = memoised(
         : targetFor(unit, lens, id, home.values.headingEveryDays);
       return { id, name, ...sum, target, isThin: sum.total < target };
     });
-    const comes = children.map((child) => attendance.filter((day) => day.children.includes(child)).length);
     return { lens, rows, children, comes, text: textOf(rows, children) };
   },
 );

@@ -1,9 +1,9 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { inShelfOrder, type Block, type Corner } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, STYLES, type Omission, type Placement } from '../../unit/index.ts';
 import { listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { memoised, stableGroups } from '../memo.ts';
 import { phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
@@ -20,6 +20,9 @@ export interface Cubby {
   readonly fits: number;
 }
 
+const NOTHING: readonly Placement[] = [];
+const byCorner = stableGroups(({ where }: Placement) => (where.kind === 'corner' ? where.cornerId : null));
+
 /** The shelf of a unit: a cubby for every corner of the home that is not retired, in the home's order. */
 export const shelfOf = memoised(
   (
@@ -28,12 +31,12 @@ export const shelfOf = memoised(
     corners: Table<Corner>,
     omissions: readonly Omission[],
   ): readonly Cubby[] => {
-    const inCorner = groupBy(placements, ({ where }) => (where.kind === 'corner' ? where.cornerId : null));
+    const inCorner = byCorner(placements);
     // A corner that was retired since stays on the shelf of a unit in which something stands in it.
     const shown = Object.values(corners).filter((corner) => !corner.retired || inCorner.has(corner.id));
     return inShelfOrder(shown).map((corner) => ({
       corner,
-      ...cubbyOf(inCorner.get(corner.id) ?? [], frame),
+      ...cubbyOf(inCorner.get(corner.id) ?? NOTHING, frame),
       omission: omissions.find(({ cornerId }) => cornerId === corner.id) ?? null,
       expected: isExpected(corner, frame),
     }));
@@ -46,16 +49,15 @@ function isExpected(corner: Corner, { unit }: Frame): boolean {
   return corner.expected && (fills === null || fills.includes(corner.kind));
 }
 
-function cubbyOf(
-  placements: readonly Placement[],
-  frame: Frame,
-): Pick<Cubby, 'setUps' | 'emptyDays' | 'fits'> {
-  const setUps = placements.toSorted((a, b) => firstDayOf(a) - firstDayOf(b));
-  const filled = new Set(setUps.flatMap((setUp) => sessionsOf(setUp, frame).map(({ day }) => day.number)));
-  const fitting = new Set(setUps.flatMap((setUp) => [...reachOf(setUp, frame)]));
-  const emptyDays = frame.calendar.days.map(({ number }) => number).filter((number) => !filled.has(number));
-  return { setUps, emptyDays, fits: fitting.size };
-}
+const cubbyOf = memoised(
+  (placements: readonly Placement[], frame: Frame): Pick<Cubby, 'setUps' | 'emptyDays' | 'fits'> => {
+    const setUps = placements.toSorted((a, b) => firstDayOf(a) - firstDayOf(b));
+    const filled = new Set(setUps.flatMap((setUp) => sessionsOf(setUp, frame).map(({ day }) => day.number)));
+    const fitting = new Set(setUps.flatMap((setUp) => [...reachOf(setUp, frame)]));
+    const emptyDays = frame.calendar.days.map(({ number }) => number).filter((number) => !filled.has(number));
+    return { setUps, emptyDays, fits: fitting.size };
+  },
+);
 
 /** The first stretch of days on which a cubby is empty; the whole unit when it never is. */
 export function freeSpan({ emptyDays }: Cubby, { unit }: Frame): { fromDay: number; toDay: number } {

@@ -4,7 +4,7 @@ import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { formatDays, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A supply of a placement that a child who is there must not meet. */
@@ -35,7 +35,12 @@ export const allergenMeetings = memoised(
     const daysOf = new Map<Child, number[]>();
     for (const { day, seats } of sessionsOf(placement, frame)) {
       if (day.date < today) continue;
-      for (const { child } of seats) daysOf.set(child, [...(daysOf.get(child) ?? []), day.number]);
+      for (const { child } of seats) {
+        if (child.allergies.length === 0) continue;
+        const days = daysOf.get(child);
+        if (days) days.push(day.number);
+        else daysOf.set(child, [day.number]);
+      }
     }
     return [...daysOf].flatMap(([child, days]) =>
       risks
@@ -52,21 +57,23 @@ export const allergenFindings = memoised(
     frame: Frame,
     supplies: Table<Supply>,
     today: PlainDay,
-  ): readonly Finding[] =>
-    placements
-      .flatMap((placement) => allergenMeetings(placement, frame, supplies, today))
-      .map(({ placement, supply, allergen, child, days }) => ({
-        key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
-        rule: 'allergen',
-        level: 'stop',
-        title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
-        detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}. Swap it, or set it out on another day.`,
-        basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
-        days,
-        cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
-        placementId: placement.id,
-        childIds: [child.id],
-      })),
+  ): readonly Finding[] => findingsByPlacement(placements, frame, supplies, today).flat(),
+);
+
+const findingsByPlacement = perMember(
+  (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Finding[] =>
+    allergenMeetings(placement, frame, supplies, today).map(({ supply, allergen, child, days }) => ({
+      key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
+      rule: 'allergen',
+      level: 'stop',
+      title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
+      detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}. Swap it, or set it out on another day.`,
+      basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
+      days,
+      cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
+      placementId: placement.id,
+      childIds: [child.id],
+    })),
 );
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

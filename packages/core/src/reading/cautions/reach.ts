@@ -2,7 +2,7 @@ import type { Table } from '../../book/index.ts';
 import type { Properties, Supply } from '../../cupboard/index.ts';
 import { ageInMonths, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A child counts as one of the youngest under so many months, or while it puts things in its mouth (16 CFR 1501). */
@@ -60,10 +60,10 @@ const reasonFor = memoised(({ properties, set }: Supply): string | null => {
  */
 export const outOfReach = memoised(
   (placements: readonly Placement[], frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] =>
-    placements.flatMap((placement) => reachOfPlacement(placement, frame, supplies)),
+    reachOfPlacements(placements, frame, supplies).flat(),
 );
 
-const reachOfPlacement = memoised(
+const reachOfPlacements = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] => {
     const ids = [...new Set(placement.content.materials.map(({ supplyId }) => supplyId))];
     const kept = ids.flatMap((id) => {

@@ -1,4 +1,4 @@
-import type { Book, Table } from '../../book/index.ts';
+import { groupBy, type Book, type Table } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Corner, type Home } from '../../house/index.ts';
@@ -69,9 +69,11 @@ export const changeOvers = memoised(
     left: readonly Placement[] = NOTHING,
   ): readonly ChangeOver[] => {
     const setUps = placements.filter(({ where }) => where.kind === 'corner');
+    const ending = groupBy(setUps, lastDayOf);
+    const beginning = groupBy(setUps, firstDayOf);
     return frame.calendar.days.flatMap(({ number }) => {
-      const before = number === 1 ? left : setUps.filter((one) => lastDayOf(one) === number - 1);
-      const after = setUps.filter((one) => firstDayOf(one) === number);
+      const before = number === 1 ? left : (ending.get(number - 1) ?? NOTHING);
+      const after = beginning.get(number) ?? NOTHING;
       const stays = after.filter((one) => before.some((other) => isSame(one, other)));
       const goes = before.filter((one) => !after.some((other) => isSame(one, other)));
       const comes = after.filter((one) => !stays.includes(one));

@@ -1,14 +1,14 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { StockMove, Supply } from '../../cupboard/index.ts';
 import type { Corner } from '../../house/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
 import { stockOf } from '../amounts/ledger.ts';
-import { peakOf } from '../amounts/peak.ts';
+import { amountAtOnce, peaksByDay } from '../amounts/peak.ts';
 import { usesOf, type Use } from '../amounts/uses.ts';
 import { formatDays, listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { memoised, perMember, stableGroups } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 /** The reusable things that a unit uses, with every use of each. */
@@ -19,16 +19,14 @@ export const reusablesOf = memoised(
     supplies: Table<Supply>,
     corners: Table<Corner>,
   ): ReadonlyMap<Supply, readonly Use[]> =>
-    groupBy(
-      placements.flatMap((placement) => reusableUses(placement, frame, supplies, corners)),
-      (use) => use.supply,
-    ),
+    bySupply(reusableUses(placements, frame, supplies, corners).flat()),
 );
 
-const reusableUses = memoised(
+const reusableUses = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] =>
     usesOf(placement, frame, supplies, corners).filter(({ supply }) => supply.use === 'reusable'),
 );
+const bySupply = stableGroups((use: Use) => use.supply);
 
 /**
  * The findings about a thing that is needed in two places at the same time while there is only enough for one: in this
@@ -77,17 +75,30 @@ function clashes(
   today: PlainDay,
   otherUnit: Unit | null = null,
 ): readonly Finding[] {
-  return bySupply.flatMap(([supply, all]): Finding[] => {
+  return bySupply.flatMap(([supply, all]) => clashesOf(all, supply, stockMoves, today, otherUnit));
+}
+
+// Of one thing, with all its uses.
+const clashesOf = memoised(
+  (
+    all: readonly Use[],
+    supply: Supply,
+    stockMoves: Table<StockMove>,
+    today: PlainDay,
+    otherUnit: Unit | null,
+  ): readonly Finding[] => {
     const uses = all.filter(({ day }) => day.date >= today);
     if (new Set(uses.map(({ placement }) => placement.id)).size < 2) return [];
     const have = stockOf(supply, stockMoves).amount;
-    const days = [...groupBy(uses, ({ day }) => day.number)].flatMap(([number, ofDay]) => {
-      const peak = peakOf(ofDay)!;
+    const days = [...peaksByDay(uses)].flatMap(([number, peak]) => {
+      if (peak.amount <= have) return [];
       const places = new Set(peak.uses.map(({ placement }) => placement));
       const owners = new Set([...places].map(({ unitId }) => unitId));
       // Each place alone could be served; within one unit the unit itself says so.
-      const one = Math.max(...[...places].map((place) => peakOfPlace(peak.uses, place)));
-      const isClash = places.size > 1 && peak.amount > have && one <= have;
+      const one = Math.max(
+        ...[...places].map((place) => amountAtOnce(peak.uses.filter((use) => use.placement === place))),
+      );
+      const isClash = places.size > 1 && one <= have;
       return isClash && (otherUnit === null || owners.size > 1) ? [{ number, peak, places }] : [];
     });
     if (days.length === 0) return [];
@@ -108,11 +119,8 @@ function clashes(
         childIds: [],
       },
     ];
-  });
-}
-
-const peakOfPlace = (uses: readonly Use[], placement: Placement): number =>
-  peakOf(uses.filter((use) => use.placement === placement))?.amount ?? 0;
+  },
+);
 
 const MOST_NAMED = 3;
 const fewOf = (titles: readonly string[]): string =>

@@ -3,7 +3,7 @@ import { ageInMonths, formatAge, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { formatDays, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
 
 /** A child who is there on a day and finds nothing at the right age, although something is planned. */
 interface LeftOut {
@@ -11,24 +11,25 @@ interface LeftOut {
   readonly days: readonly number[];
 }
 
+// The children who find something in the sessions of a day.
+const servedIn = memoised((sessions: readonly Session[]): ReadonlySet<Child> => {
+  const fitting = new Set<Child>();
+  for (const { seats } of sessions) for (const seat of seats) if (seat.version) fitting.add(seat.child);
+  return fitting;
+});
+
 /**
  * Who is left out on which days, from `today` on. A day on which nothing is planned at all leaves nobody out:
  * it is merely not planned yet.
  */
 export const leftOut = memoised(
   (placements: readonly Placement[], frame: Frame, today: PlainDay): readonly LeftOut[] => {
-    const served = new Map<number, Set<Child>>();
-    for (const placement of placements) {
-      for (const { day, seats } of sessionsOf(placement, frame)) {
-        const fitting = served.get(day.number) ?? new Set();
-        served.set(day.number, fitting);
-        for (const seat of seats) if (seat.version) fitting.add(seat.child);
-      }
-    }
+    const sessions = sessionsByDay(placements, frame);
     const daysByChild = new Map<Child, number[]>();
     for (const { number, date } of frame.calendar.days) {
-      const fitting = served.get(number);
-      if (!fitting || date < today) continue;
+      const ofDay = sessions.get(number);
+      if (!ofDay || date < today) continue;
+      const fitting = servedIn(ofDay);
       for (const child of frame.attendance[number - 1]!.children) {
         if (!fitting.has(child)) daysByChild.set(child, [...(daysByChild.get(child) ?? []), number]);
       }

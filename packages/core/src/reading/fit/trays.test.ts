@@ -16,7 +16,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { read } from '../read.ts';
-import { nextWays, versionReason } from './trays.ts';
+import { metBefore, nextWays, versionReason } from './trays.ts';
 
 const book = testBook(
   aCorner('a'),
@@ -91,6 +91,26 @@ describe('the trays', () => {
     const placement = planned.placements.p!;
     const way = (times: number) => nextWays(placement, times, planned.supplies)[0]?.way;
     expect([0, 1, 2, 9].map(way)).toEqual(['Match.', 'Order.', 'Spell.', 'Spell.']);
+  });
+
+  test('count what was met in earlier units, by those who had a version then', () => {
+    const earlier = after(
+      planned,
+      {
+        type: 'unit/start',
+        unit: { id: 'earlier', title: 'Paper', style: 'theme', start: '2027-02-15', dayCount: 5 },
+      },
+      {
+        type: 'unit/place',
+        id: 'e1',
+        unitId: 'earlier',
+        activityId: 'count',
+        where: { kind: 'corner', cornerId: 'a', fromDay: 1, toDay: 5 },
+      },
+    );
+    const met = (id: string) => metBefore(earlier, TEST_UNIT, earlier.children[id]!, earlier.placements.p!);
+    expect(['ada', 'noor', 'bo'].map(met)).toEqual([0, 1, 1]);
+    expect(metBefore(earlier, 'earlier' as never, earlier.children.bo!, earlier.placements.p!)).toBe(0);
   });
 });
 

@@ -3,7 +3,7 @@ import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
-import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
 import { leftOut } from './left-out.ts';
 
 /** How often a child only watched what the group did. */
@@ -37,28 +37,39 @@ export const watchingFindings = memoised(
       })),
 );
 
-function watchingIn(placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Watching[] {
-  // A day on which nothing at all fits is told by itself.
-  const out = new Map(leftOut(placements, frame, today).map(({ child, days }) => [child, days]));
-  const found = new Map<Child, { watches: number; of: number; days: Set<number> }>();
-  for (const placement of placements) {
-    if (placement.where.kind !== 'day') continue;
-    for (const { day, seats } of sessionsOf(placement, frame)) {
-      if (day.date < today) continue;
+// In the sessions of one day: of how many things each child was part, and how many of them it watched.
+const watchedIn = memoised(
+  (sessions: readonly Session[]): ReadonlyMap<Child, { readonly of: number; readonly watches: number }> => {
+    const found = new Map<Child, { of: number; watches: number }>();
+    for (const { placement, seats } of sessions) {
+      if (placement.where.kind !== 'day') continue;
       for (const { child, version } of seats) {
-        const one = found.get(child) ?? { watches: 0, of: 0, days: new Set<number>() };
+        const one = found.get(child) ?? { of: 0, watches: 0 };
         found.set(child, one);
         one.of += 1;
-        if (version || out.get(child)?.includes(day.number)) continue;
-        one.watches += 1;
-        one.days.add(day.number);
+        if (!version) one.watches += 1;
       }
     }
+    return found;
+  },
+);
+
+function watchingIn(placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Watching[] {
+  // A day on which nothing at all fits is told by itself.
+  const out = new Map(leftOut(placements, frame, today).map(({ child, days }) => [child, new Set(days)]));
+  const sessions = sessionsByDay(placements, frame);
+  const found = new Map<Child, { watches: number; of: number; days: number[] }>();
+  for (const { number, date } of frame.calendar.days) {
+    const ofDay = sessions.get(number);
+    if (!ofDay || date < today) continue;
+    for (const [child, { of, watches }] of watchedIn(ofDay)) {
+      const one = found.get(child) ?? { watches: 0, of: 0, days: [] };
+      found.set(child, one);
+      one.of += of;
+      if (watches === 0 || out.get(child)?.has(number)) continue;
+      one.watches += watches;
+      one.days.push(number);
+    }
   }
-  return [...found].map(([child, { watches, of, days }]) => ({
-    child,
-    watches,
-    of,
-    days: [...days].toSorted((a, b) => a - b),
-  }));
+  return [...found].map(([child, one]) => ({ child, ...one }));
 }

@@ -37,7 +37,7 @@ import {
   type UnitDays,
   type UnitId,
 } from '../../unit/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, perMember, stableGroups } from '../memo.ts';
 
 /** The time and the children of a unit: what every question about it stands on. Editing a placement leaves it as it is. */
 export interface Frame {
@@ -57,6 +57,7 @@ export interface Seat {
 
 /** A placement on one day: when it is out and who is there meanwhile. */
 export interface Session {
+  readonly placement: Placement;
   readonly day: ProgramDay;
   readonly span: ClockSpan;
   readonly seats: readonly Seat[];
@@ -103,6 +104,14 @@ export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 't
   const first = calendar.days[0];
   if (!first || today < first.date) return 'to-come';
   return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
+}
+
+/** The units that began before another one; all that have a date for an idea. Units still to come are none of them. */
+export function earlierUnits(book: Book, unitId: UnitId): readonly Unit[] {
+  const start = book.units[unitId]?.start ?? null;
+  return Object.values(book.units).filter(
+    (unit) => unit.id !== unitId && unit.start !== null && (start === null || unit.start < start),
+  );
 }
 
 /** What a unit holds: what is planned, and what stands in for some of it in bad weather, at that one's place and time. */
@@ -183,12 +192,17 @@ const workingAt = memoised(
 
 const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
 
-/** What decides which version a child gets on a day. */
-export const learnerOn = memoised((child: Child, date: PlainDay, home: Home): Learner => ({
-  age: ageOn(child, date),
+/** What decides which version a child gets on a day: the same object as long as the child is as old. */
+export const learnerOn = (child: Child, date: PlainDay, home: Home): Learner =>
+  learnerAt(child, home, ageOn(child, date));
+
+const learnerAt = memoised((child: Child, home: Home, age: Months): Learner => ({
+  age,
   rungs: child.rungs,
   readinessMonths: valueIn(home, 'readinessMonths'),
 }));
+
+const fittingVersion = memoised(versionFor);
 
 /** The version that a child gets: as chosen by hand, else as age and rungs say; null for none. */
 function versionOf(
@@ -198,10 +212,10 @@ function versionOf(
   learner: Learner,
 ): ActivityVersion | null {
   const choice = choices.find(({ childId }) => childId === child.id);
-  if (!choice) return versionFor(content, learner);
+  if (!choice) return fittingVersion(content, learner);
   if (choice.versionId === null) return null;
   // A version that is gone leaves the choice to age again.
-  return content.versions.find(({ id }) => id === choice.versionId) ?? versionFor(content, learner);
+  return content.versions.find(({ id }) => id === choice.versionId) ?? fittingVersion(content, learner);
 }
 
 /**
@@ -220,6 +234,7 @@ export const sessionsOf = memoised(
       const meant =
         where.kind === 'bin' ? present.filter(({ child }) => child.id === where.childId) : present;
       return {
+        placement,
         day,
         span,
         seats: meant.map(({ child, learner }) => ({
@@ -230,6 +245,15 @@ export const sessionsOf = memoised(
       };
     });
   },
+);
+
+const allSessions = perMember((placement: Placement, of: Frame) => sessionsOf(placement, of));
+const byDay = stableGroups((session: Session) => session.day.number);
+
+/** What is out on each numbered day, by placement; a day on which that stayed as it was keeps its list. */
+export const sessionsByDay = memoised(
+  (placements: readonly Placement[], of: Frame): ReadonlyMap<number, readonly Session[]> =>
+    byDay(allSessions(placements, of).flat()),
 );
 
 /** The children who find a version of a placement at their age on at least one of its days. */

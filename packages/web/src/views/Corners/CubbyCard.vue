@@ -1,48 +1,64 @@
 <script setup lang="ts">
-import { mdiCheckBold, mdiPlus } from '@mdi/js';
-import { tickIdOf, type Activity, type Cubby, type Level, type Placement } from '@kobby/core';
+import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
+import {
+  outSince,
+  tickIdOf,
+  weekOut,
+  type Activity,
+  type Cubby,
+  type Level,
+  type Placement,
+} from '@kobby/core';
 import { computed } from 'vue';
+import DropSpot from '../../parts/DropSpot.vue';
+import GripButton from '../../parts/GripButton.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { useDesk } from '../../state/desk.ts';
+import { useHand } from '../../state/hand.ts';
 import { useReading } from '../../state/unit.ts';
 import { CORNER_GLYPHS } from '../../theme/glyphs.ts';
 import SpanTicks from './SpanTicks.vue';
 
 /** One cubby of the shelf: a learning centre, full or empty at a glance. */
 const props = defineProps<{ cubby: Cubby }>();
-const emit = defineEmits<{ open: [placement: Placement]; fill: [] }>();
+const emit = defineEmits<{ leave: [] }>();
 
 const store = useBook();
 const reading = useReading();
+const desk = useDesk();
+const hand = useHand();
 
+const corner = computed(() => props.cubby.corner);
 const isEmpty = computed(() => props.cubby.setUps.length === 0);
 // One press must be enough: a pattern asks for its words first and is found behind the plus.
 const OFFERS = 2;
 const offers = computed(() =>
-  isEmpty.value
+  isEmpty.value && !props.cubby.omission
     ? reading.value
-        .suggestions({ corner: props.cubby.corner })
+        .suggestions({ corner: corner.value })
         .filter(({ activity }) => activity.content.slots.length === 0)
         .slice(0, OFFERS)
     : [],
 );
 const lead = computed(() => {
-  if (offers.value.length === 0) return 'Nothing yet.';
+  const left = props.cubby.expected ? 'Nothing yet.' : 'Optional.';
+  if (offers.value.length === 0) return left;
   return offers.value.every((offer) => offer.missing.length === 0)
-    ? 'Nothing yet. On hand:'
-    : 'Nothing yet. It could be:';
+    ? `${left} On hand:`
+    : `${left} It could be:`;
 });
 
 // One press puts an offer out for the whole unit; the span is changed where it is looked at closer.
 function put({ id: activityId }: Activity): void {
   const { id: unitId, dayCount } = reading.value.frame.unit;
-  const where = { kind: 'corner', cornerId: props.cubby.corner.id, fromDay: 1, toDay: dayCount } as const;
+  const where = { kind: 'corner', cornerId: corner.value.id, fromDay: 1, toDay: dayCount } as const;
   store.perform([{ type: 'unit/place', id: `put-${newId()}`, unitId, activityId, where }]);
 }
 const flags = computed(() => {
   const own = reading.value.headsUps.filter(
-    (finding) => finding.rule !== 'empty-corner' && finding.cornerIds.includes(props.cubby.corner.id),
+    (finding) => finding.rule !== 'empty-corner' && finding.cornerIds.includes(corner.value.id),
   );
   return (['stop', 'care', 'note'] as Level[])
     .map((level) => ({ level, count: own.filter((finding) => finding.level === level).length }))
@@ -53,63 +69,94 @@ const today = computed(
 );
 const isTicked = (placement: Placement): boolean =>
   tickIdOf({ placementId: placement.id, day: today.value, supplyId: null }) in store.book.ticks;
+/** What was carried over says in which week it is out. */
+function weekText(placement: Placement): string | null {
+  if (!placement.outSince) return null;
+  const since = outSince(placement, reading.value.frame);
+  const on = reading.value.frame.calendar.days[0]?.date;
+  return since && on ? `week ${weekOut(since, today.value > 0 ? store.today! : on)}` : null;
+}
+const grab = (event: PointerEvent, placement: Placement): void => {
+  if (event.pointerType === 'mouse') hand.grab(event, { placement, isNew: false });
+};
 </script>
 
 <template>
-  <li class="cubby" :class="{ empty: isEmpty }" :data-test="`cubby-${cubby.corner.kind}`">
-    <TapeLabel class="name" :glyph="CORNER_GLYPHS[cubby.corner.kind]">{{ cubby.corner.name }}</TapeLabel>
-    <span v-for="flag in flags" :key="flag.level" class="flag" :class="flag.level">
-      {{ flag.count }} {{ flag.level }}
+  <li
+    class="cubby"
+    :class="{ empty: isEmpty && !cubby.omission, left: cubby.omission && isEmpty }"
+    :data-spot="`corner:${corner.id}`"
+    :data-test="`cubby-${corner.kind}`"
+  >
+    <TapeLabel class="name" :glyph="CORNER_GLYPHS[corner.kind]">{{ corner.name }}</TapeLabel>
+    <span class="flags">
+      <span v-if="flags[0]" class="flag" :class="flags[0].level">
+        {{ flags[0].count }} {{ flags[0].level }}<template v-if="flags.length > 1"> +</template>
+      </span>
     </span>
     <template v-if="isEmpty">
-      <p class="soft">{{ lead }}</p>
+      <p v-if="cubby.omission" class="why"><b>Left empty</b> {{ cubby.omission.why }}</p>
+      <p v-else class="soft">{{ lead }}</p>
       <button
         v-for="{ activity } in offers"
         :key="activity.id"
         type="button"
         class="offer"
-        :title="`Put it in ${cubby.corner.name}, Day 1 to ${reading.frame.unit.dayCount}`"
+        :title="`Put it in ${corner.name}, Day 1 to ${reading.frame.unit.dayCount}`"
         @click="put(activity)"
       >
         {{ activity.content.title }}
       </button>
+    </template>
+    <template v-else>
+      <div v-for="setUp in cubby.setUps" :key="setUp.id" class="set-up">
+        <button
+          type="button"
+          class="open"
+          :data-placement="setUp.id"
+          aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight"
+          @click="desk.open(setUp.id)"
+          @pointerdown="grab($event, setUp)"
+          @keydown="hand.onKey($event, setUp)"
+        >
+          <b>
+            {{ setUp.content.title }}
+            <v-icon v-if="isTicked(setUp)" :icon="mdiCheckBold" size="15" aria-label="ticked off today" />
+          </b>
+          <span v-if="cubby.setUps.length === 1" class="soft summary">{{ setUp.content.summary }}</span>
+          <span v-if="weekText(setUp)" class="week">{{ weekText(setUp) }}</span>
+        </button>
+        <GripButton :held="{ placement: setUp, isNew: false }" />
+      </div>
+    </template>
+    <div class="foot">
+      <DropSpot class="spot" :spot="{ kind: 'corner', cornerId: corner.id }" :name="corner.name" small />
+      <template v-if="!isEmpty">
+        <SpanTicks :set-ups="cubby.setUps" :day-count="reading.frame.calendar.days.length" />
+        <span class="fit figures">{{ cubby.fits }} fit</span>
+      </template>
       <button
+        v-if="isEmpty"
         type="button"
         class="more"
-        :aria-label="`Put something in ${cubby.corner.name}`"
-        @click="emit('fill')"
+        :aria-label="
+          cubby.omission ? `Why ${corner.name} is left empty` : `Leave ${corner.name} empty on purpose`
+        "
+        title="Leave it empty on purpose"
+        @click="emit('leave')"
+      >
+        <v-icon :icon="mdiMinusCircleOutline" size="15" aria-hidden="true" />
+      </button>
+      <button
+        v-if="cubby.emptyDays.length"
+        type="button"
+        class="more"
+        :aria-label="`Put something ${isEmpty ? '' : 'more '}in ${corner.name}`"
+        @click="desk.pick({ cornerId: corner.id })"
       >
         <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
       </button>
-    </template>
-    <template v-else>
-      <button
-        v-for="setUp in cubby.setUps"
-        :key="setUp.id"
-        type="button"
-        class="set-up"
-        @click="emit('open', setUp)"
-      >
-        <b>
-          {{ setUp.content.title }}
-          <v-icon v-if="isTicked(setUp)" :icon="mdiCheckBold" size="15" aria-label="ticked off today" />
-        </b>
-        <span v-if="cubby.setUps.length === 1" class="soft">{{ setUp.content.summary }}</span>
-      </button>
-      <div class="foot">
-        <SpanTicks :set-ups="cubby.setUps" :day-count="reading.frame.calendar.days.length" />
-        <span class="fit figures">{{ cubby.fits }} fit</span>
-        <button
-          v-if="cubby.emptyDays.length"
-          type="button"
-          class="more"
-          :aria-label="`Put something more in ${cubby.corner.name}`"
-          @click="emit('fill')"
-        >
-          <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
-        </button>
-      </div>
-    </template>
+    </div>
   </li>
 </template>
 
@@ -137,11 +184,22 @@ const isTicked = (placement: Placement): boolean =>
     var(--card-past) 14px
   );
 }
-.flag {
+.cubby.left {
+  background: var(--well);
+}
+.why b {
+  display: block;
+  font-size: 14px;
+}
+.flags {
   position: absolute;
   top: 4px;
   right: 5px;
-  padding: 0 6px;
+  display: flex;
+  gap: 3px;
+}
+.flag {
+  padding: 0 5px;
   border-radius: 3px;
   font-weight: 700;
   font-size: 12px;
@@ -159,8 +217,12 @@ const isTicked = (placement: Placement): boolean =>
   color: var(--note);
 }
 .set-up {
-  display: block;
-  width: 100%;
+  display: flex;
+  align-items: flex-start;
+}
+.open {
+  flex: 1;
+  min-width: 0;
   padding: 1px 0;
   background: none;
   border: 0;
@@ -172,10 +234,17 @@ const isTicked = (placement: Placement): boolean =>
   font-size: 14px;
   line-height: 1.18;
 }
-.set-up:hover b {
+.open:hover b {
   text-decoration: underline;
 }
-.set-up span {
+.week {
+  padding: 0 5px;
+  background: var(--note-bg);
+  color: var(--note);
+  font-weight: 600;
+  font-size: 12px;
+}
+.summary {
   display: -webkit-box;
   overflow: hidden;
   -webkit-box-orient: vertical;
@@ -199,9 +268,14 @@ const isTicked = (placement: Placement): boolean =>
   border-style: solid;
 }
 .empty .more {
-  align-self: flex-end;
-  margin-top: auto;
   background: var(--card);
+}
+.spot {
+  flex: 1;
+}
+.empty .foot,
+.left .foot {
+  justify-content: flex-end;
 }
 .empty p {
   font-size: 12.5px;
@@ -231,7 +305,7 @@ const isTicked = (placement: Placement): boolean =>
   border-radius: 4px;
 }
 @media (max-width: 900px) {
-  .set-up,
+  .open,
   .offer {
     min-height: var(--touch);
   }

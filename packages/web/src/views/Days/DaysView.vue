@@ -1,21 +1,231 @@
 <script setup lang="ts">
-import type { Placement } from '@kobby/core';
-import { computed } from 'vue';
-import PageBar from '../../parts/PageBar.vue';
+import { mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
+import {
+  brokenBy,
+  LINE_KINDS,
+  type ChangeInput,
+  type DayLine,
+  type Finding,
+  type Placement,
+  type SpecialEvent,
+} from '@kobby/core';
+import { computed, nextTick, ref } from 'vue';
+import BalanceSheet from '../../parts/BalanceSheet.vue';
+import ClosureSheet from '../../parts/ClosureSheet.vue';
 import DayStrip from '../../parts/DayStrip.vue';
+import EventSheet from '../../parts/EventSheet.vue';
+import PageBar from '../../parts/PageBar.vue';
+import { useBook } from '../../state/book.ts';
+import { useDesk } from '../../state/desk.ts';
+import { useHand } from '../../state/hand.ts';
 import { useReading } from '../../state/unit.ts';
+import DaySheet from './DaySheet.vue';
+import LineSheet from './LineSheet.vue';
 
 /** The numbered days: what is done with everyone and what with a few, each in a block of the day. */
-const emit = defineEmits<{ open: [placement: Placement]; add: [day: number] }>();
+const store = useBook();
 const reading = useReading();
+const desk = useDesk();
+const hand = useHand();
+const sheet = ref<'balance' | 'closure' | null>(null);
+const openDay = ref<number | null>(null);
+const line = ref<{
+  readonly id: DayLine['id'] | null;
+  readonly day: number | null;
+  readonly kind: DayLine['kind'];
+} | null>(null);
+const event = ref<{ readonly id: SpecialEvent['id'] | null; readonly day: number } | null>(null);
+
+const unit = computed(() => reading.value.frame.unit);
 const hint = computed(() => {
   const closed = reading.value.frame.calendar.skipped.length;
   const skipped = closed === 0 ? '' : ` · ${closed} closed ${closed === 1 ? 'day' : 'days'} skipped`;
-  return `one thing for everyone, one for a few; numbered, so that a closure only moves the dates${skipped}`;
+  return `thin by design${skipped}`;
 });
+const everyDay = computed(() =>
+  (['indoors', 'outdoors', 'note', 'circle', 'read-aloud'] as const)
+    .map((kind) => ({
+      kind,
+      lines: reading.value.lines.filter((one) => one.day === null && one.kind === kind),
+    }))
+    .filter(({ kind, lines }) => lines.length > 0 || kind === 'indoors' || kind === 'outdoors'),
+);
+
+// What an act broke is listed until the next one.
+const broken = ref<{
+  readonly said: string;
+  readonly findings: readonly Finding[];
+  readonly newDay: number | null;
+} | null>(null);
+async function watched(said: string, act: () => boolean, newDay: number | null = null): Promise<void> {
+  const before = reading.value.headsUps;
+  if (!act()) return;
+  await nextTick();
+  broken.value = { said, findings: brokenBy(before, reading.value.headsUps), newDay };
+}
+function resize(by: 1 | -1): void {
+  const dayCount = unit.value.dayCount + by;
+  const change: ChangeInput = { type: 'unit/revise', unit: { ...unit.value, dayCount } };
+  void watched(
+    by > 0 ? `Day ${dayCount} is new.` : `The unit ends with Day ${dayCount}.`,
+    () => {
+      const result = store.perform([change]);
+      if (!result.done) store.notice = result.errors[0]?.message ?? 'The unit keeps its days';
+      return result.done;
+    },
+    by > 0 ? dayCount : null,
+  );
+}
+// As it was when the sheet was opened: a closure that was not kept moves nothing.
+let opened: { readonly closures: object; readonly findings: readonly Finding[] } | null = null;
+function close(): void {
+  opened = { closures: store.book.closures, findings: reading.value.headsUps };
+  sheet.value = 'closure';
+}
+async function closed(): Promise<void> {
+  sheet.value = null;
+  await nextTick();
+  if (!opened || opened.closures === store.book.closures) return;
+  const findings = brokenBy(opened.findings, reading.value.headsUps);
+  broken.value = { said: 'Closed. Later days have moved.', findings, newDay: null };
+}
+function pull(placement: Placement): void {
+  const day = broken.value?.newDay;
+  if (!day) return;
+  hand.take({ placement, isNew: false });
+  hand.put({ kind: 'day', day });
+}
+const reserve = computed(() => reading.value.placements.filter(({ where }) => where.kind === 'reserve'));
+const lineText = (one: DayLine): string =>
+  [one.bookId && store.book.bookTitles[one.bookId]?.title, one.words].filter(Boolean).join(' · ');
+const newLine = (day: number | null, kind: DayLine['kind']): void =>
+  void (line.value = { id: null, day, kind });
 </script>
 
 <template>
-  <PageBar title="Days" :hint="hint" />
-  <DayStrip tall @open="emit('open', $event)" @add="emit('add', $event)" />
+  <PageBar title="Days" :hint="hint">
+    <v-btn class="is-side" size="small" :prepend-icon="mdiCalendarPlus" @click="resize(1)">A day more</v-btn>
+    <v-btn
+      class="is-side"
+      size="small"
+      :prepend-icon="mdiMinus"
+      :disabled="unit.dayCount === 1"
+      @click="resize(-1)"
+    >
+      A day less
+    </v-btn>
+    <v-btn class="is-side" size="small" :prepend-icon="mdiCalendarRemove" @click="close">Close a date</v-btn>
+    <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'"
+      >Balance</v-btn
+    >
+  </PageBar>
+  <section v-if="broken" class="broken" role="status" data-test="broken">
+    <b>{{ broken.said }}</b>
+    <span v-if="broken.findings.length === 0"> Nothing else broke.</span>
+    <ul v-else>
+      <li v-for="one in broken.findings" :key="one.key">{{ one.title }}: {{ one.detail }}</li>
+    </ul>
+    <p v-if="broken.newDay && reserve.length">
+      In reserve:
+      <button v-for="one in reserve" :key="one.id" type="button" class="link" @click="pull(one)">
+        {{ one.content.title }}
+      </button>
+    </p>
+    <button type="button" class="link" @click="broken = null">Good</button>
+  </section>
+  <DayStrip tall @day="openDay = $event" />
+  <section class="rooms" aria-label="Every day">
+    <div v-for="{ kind, lines } in everyDay" :key="kind" class="room">
+      <h3>{{ LINE_KINDS[kind] }}, every day</h3>
+      <ul>
+        <li v-for="one in lines" :key="one.id">
+          <button type="button" class="link" @click="line = { id: one.id, day: null, kind }">
+            {{ lineText(one) }}
+          </button>
+        </li>
+      </ul>
+      <button
+        type="button"
+        class="add"
+        :aria-label="`Add to ${LINE_KINDS[kind]}, every day`"
+        @click="newLine(null, kind)"
+      >
+        <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
+      </button>
+    </div>
+    <div class="room">
+      <h3>In reserve · {{ reserve.length }}</h3>
+      <p class="soft">Undated extras and easy things, for a day that goes another way.</p>
+      <button type="button" class="link" @click="desk.look({})">Lay them on the ledge</button>
+    </div>
+  </section>
+  <BalanceSheet v-if="sheet === 'balance'" @close="sheet = null" />
+  <ClosureSheet v-if="sheet === 'closure'" @close="closed" />
+  <DaySheet
+    v-if="openDay"
+    :number="openDay"
+    @line="line = $event"
+    @event="event = $event"
+    @close="openDay = null"
+  />
+  <LineSheet v-if="line" :id="line.id" :day="line.day" :kind="line.kind" @close="line = null" />
+  <EventSheet v-if="event" :id="event.id" :day="event.day" @close="event = null" />
 </template>
+
+<style scoped>
+.broken {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: baseline;
+  margin-bottom: 10px;
+  padding: 8px 12px;
+  background: var(--note-bg);
+  border-left: 5px solid var(--note-edge);
+  border-radius: 5px;
+}
+.broken ul {
+  flex-basis: 100%;
+  list-style: disc inside;
+}
+.link {
+  min-height: 24px;
+  padding: 0 2px;
+  background: none;
+  border: 0;
+  text-align: left;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+.rooms {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 8px;
+  margin-top: 8px;
+}
+.room {
+  position: relative;
+  padding: 6px 36px 8px 10px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-bottom: 6px solid var(--shelf);
+  border-radius: var(--radius);
+}
+h3 {
+  margin: 0;
+  font: 700 13.5px var(--display);
+}
+.add {
+  position: absolute;
+  top: 6px;
+  right: 6px;
+  display: grid;
+  place-items: center;
+  width: 26px;
+  height: 26px;
+  padding: 0;
+  background: none;
+  border: 1.5px dashed var(--edge);
+  border-radius: 4px;
+}
+</style>

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import CalendarSheet from './CalendarSheet.vue';
-import ClosureSheet from './ClosureSheet.vue';
+import ClosureSheet from '../../parts/ClosureSheet.vue';
 
 /** The days on which the home is closed, entered one by one or read from a calendar file. */
 const store = useBook();

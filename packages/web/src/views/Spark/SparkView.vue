@@ -1,66 +1,62 @@
 <script setup lang="ts">
-import { formatDay, type FieldProblem } from '@kobby/core';
-import { computed, ref, watch } from 'vue';
+import { mdiPlus } from '@mdi/js';
+import { eventDay, formatDay, type SpecialEvent } from '@kobby/core';
+import { ref } from 'vue';
+import EventSheet from '../../parts/EventSheet.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
-import UnitForm, { type UnitFields } from '../../parts/UnitForm.vue';
-import { messagesBeside } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
+import AboutCard from './AboutCard.vue';
+import FindsCard from './FindsCard.vue';
+import IdeaCard from './IdeaCard.vue';
+import ThingsCard from './ThingsCard.vue';
 
-/** What a unit is about, and when: every change moves the real dates at once. */
-const store = useBook();
+/** What a unit is about, and when; what it features; its things; what the house already has for it. */
 const reading = useReading();
-const unit = computed(() => reading.value.frame.unit);
-const errors = ref<readonly FieldProblem[]>([]);
-const fields = ref<UnitFields>(fieldsOf());
+const event = ref<{ readonly id: SpecialEvent['id'] | null } | null>(null);
 
-function fieldsOf(): UnitFields {
-  const { title, style, start, dayCount } = unit.value;
-  return { title, style, start: start ?? '', dayCount: String(dayCount) };
-}
-
-// What comes from elsewhere (an undo, another window) is shown unless something wrong is still being typed.
-watch(unit, () => {
-  if (errors.value.length === 0) fields.value = fieldsOf();
-});
-
-function keep(): void {
-  const { dayCount, ...rest } = fields.value;
-  const count = dayCount === '' ? Number.NaN : Number(dayCount);
-  const result = store.perform([
-    { type: 'unit/revise', unit: { ...unit.value, ...rest, start: rest.start || null, dayCount: count } },
-  ]);
-  errors.value = result.done ? [] : result.errors;
+function eventText(one: SpecialEvent): string {
+  const at = eventDay(one, reading.value.frame.calendar);
+  if ('day' in at) return `Day ${at.day} · ${formatDay(reading.value.frame.calendar.days[at.day - 1]!.date)}`;
+  return at.lost ? `${formatDay(at.lost)}, no day of this unit` : 'past the last day';
 }
 </script>
 
 <template>
   <PageBar title="Spark" hint="what it is about, and when" />
   <div class="columns">
-    <ShelfCard title="The idea">
-      <form novalidate @submit.prevent="keep" @change="keep">
-        <UnitForm v-model="fields" :errors="errors" />
-        <p
-          v-for="message in messagesBeside(errors, ['title', 'style', 'start', 'dayCount'])"
-          :key="message"
-          role="alert"
-        >
-          {{ message }}
+    <IdeaCard />
+    <div class="stack">
+      <ShelfCard title="The real dates" class="dates">
+        <ol class="figures">
+          <li v-for="day in reading.frame.calendar.days" :key="day.number">
+            <b>Day {{ day.number }}</b> {{ formatDay(day.date) }}
+          </li>
+        </ol>
+        <p v-if="reading.frame.unit.start === null" class="soft">An idea has no days. Give it a first day.</p>
+        <p v-for="day in reading.frame.calendar.skipped" :key="day.date" class="soft">
+          {{ formatDay(day.date) }} is skipped: {{ day.why }}
         </p>
-      </form>
-    </ShelfCard>
-    <ShelfCard title="The real dates" class="dates">
-      <ol class="figures">
-        <li v-for="day in reading.frame.calendar.days" :key="day.number">
-          <b>Day {{ day.number }}</b> {{ formatDay(day.date) }}
-        </li>
-      </ol>
-      <p v-for="day in reading.frame.calendar.skipped" :key="day.date" class="soft">
-        {{ formatDay(day.date) }} is skipped: {{ day.why }}
-      </p>
-    </ShelfCard>
+      </ShelfCard>
+      <ShelfCard title="Special event">
+        <ul>
+          <li v-for="one in reading.events" :key="one.id">
+            <button type="button" class="link" @click="event = { id: one.id }">{{ one.title }}</button>
+            <small>{{ eventText(one) }} · {{ one.plan.length || 'no' }} lines of its own plan</small>
+          </li>
+        </ul>
+        <v-btn class="is-side begin" size="small" :prepend-icon="mdiPlus" @click="event = { id: null }">
+          An event
+        </v-btn>
+      </ShelfCard>
+    </div>
   </div>
+  <ThingsCard class="wide-card" />
+  <div class="columns">
+    <AboutCard />
+    <FindsCard />
+  </div>
+  <EventSheet v-if="event" :id="event.id" @close="event = null" />
 </template>
 
 <style scoped>
@@ -69,12 +65,45 @@ function keep(): void {
   grid-template-columns: minmax(0, 1.6fr) minmax(200px, 1fr);
   gap: 18px;
   align-items: start;
+  margin-bottom: 18px;
+}
+.wide-card {
+  flex: none;
+  margin-bottom: 18px;
+}
+.stack {
+  display: grid;
+  gap: 18px;
+  min-width: 0;
+}
+.dates ol {
+  columns: 2;
+  column-gap: 16px;
 }
 .dates li {
   display: flex;
   justify-content: space-between;
-  padding: 4px 0;
+  padding: 3px 0;
   border-bottom: 1px dashed var(--line);
+  font-size: 13px;
+  break-inside: avoid;
+}
+.link {
+  min-height: 24px;
+  padding: 0;
+  background: none;
+  border: 0;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 12.5px;
+}
+.begin {
+  align-self: flex-start;
 }
 @media (max-width: 700px) {
   .columns {

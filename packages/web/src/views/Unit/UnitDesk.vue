@@ -1,26 +1,44 @@
 <script setup lang="ts">
-import { formatDay, type Finding, type Placement, type Unit } from '@kobby/core';
+import { formatDay, type Finding, type Placement, type Spot, type Unit } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterView } from 'vue-router';
-import HeadsUps from '../../parts/HeadsUps.vue';
 import InkBand from '../../parts/InkBand.vue';
 import PickSheet from '../../parts/PickSheet.vue';
 import PlacementSheet from '../../parts/PlacementSheet.vue';
 import { useBook } from '../../state/book.ts';
+import { provideDesk, type Desk, type PickTarget } from '../../state/desk.ts';
+import { provideHand } from '../../state/hand.ts';
 import { provideReading } from '../../state/unit.ts';
+import HandBar from './HandBar.vue';
+import SideColumn, { type SidePage } from './SideColumn.vue';
 import UnitDrawers from './UnitDrawers.vue';
 
-/** The desk on which a unit is planned: its drawers at the left, a page, the heads-ups at the right. */
+/** The desk on which a unit is planned: its drawers at the left, a page, and at the right what lies beside the plan. */
 const props = defineProps<{ unit: Unit }>();
 
 const store = useBook();
 const reading = provideReading(() => props.unit.id);
 const openId = ref<Placement['id'] | null>(null);
-const picking = ref<{ readonly cornerId: string } | { readonly day: number } | null>(null);
+const picking = ref<{ readonly target: PickTarget; readonly activityId?: string | undefined } | null>(null);
+const side = ref<SidePage>('heads-ups');
+const spot = ref<Spot>({});
+
+const desk: Desk = {
+  open: (placementId) => (openId.value = placementId),
+  pick: (target, activityId) => (picking.value = { target, activityId }),
+  look: (wanted) => {
+    spot.value = wanted;
+    side.value = 'ledge';
+  },
+};
+provideDesk(desk);
+provideHand(reading, desk);
 
 const open = computed(() => (openId.value && store.book.placements[openId.value]) || null);
 const detail = computed(() => {
-  const { days } = reading.value.frame.calendar;
+  const { unit, calendar } = reading.value.frame;
+  const { days } = calendar;
+  if (unit.start === null) return 'an idea, without dates';
   const now = days.find((day) => day.date === store.today);
   if (now) return `Day ${now.number} of ${days.length} · ${formatDay(now.date)}`;
   const first = days[0];
@@ -30,7 +48,7 @@ const detail = computed(() => {
 function show(finding: Finding): void {
   const [cornerId] = finding.cornerIds;
   if (finding.placementId) openId.value = finding.placementId;
-  else if (cornerId) picking.value = { cornerId };
+  else if (cornerId) desk.pick({ cornerId });
 }
 </script>
 
@@ -38,19 +56,16 @@ function show(finding: Finding): void {
   <div class="desk">
     <InkBand :title="unit.title" :detail="detail" />
     <UnitDrawers :unit-id="unit.id" />
-    <main>
-      <RouterView v-slot="{ Component }">
-        <component
-          :is="Component"
-          @open="(placement: Placement) => (openId = placement.id)"
-          @fill="(cornerId: string) => (picking = { cornerId })"
-          @add="(day: number) => (picking = { day })"
-        />
-      </RouterView>
-    </main>
-    <HeadsUps :findings="reading.headsUps" @show="show" />
+    <main><RouterView /></main>
+    <SideColumn v-model:page="side" v-model:spot="spot" @show="show" />
+    <HandBar />
     <PlacementSheet v-if="open" :placement="open" @close="openId = null" />
-    <PickSheet v-if="picking" :target="picking" @close="picking = null" />
+    <PickSheet
+      v-if="picking"
+      :target="picking.target"
+      :activity-id="picking.activityId"
+      @close="picking = null"
+    />
   </div>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type UnitId } from '@kobby/core';
+import type { TrayRow, Unit, UnitId } from '@kobby/core';
 import { computed } from 'vue';
 import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
@@ -13,8 +13,20 @@ const reading = useReading();
 
 const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
 
+function sparkText({ start, featured }: Unit, days: number): string {
+  const letter = featured.find(({ kind }) => kind === 'letter');
+  const span = start === null ? 'an idea' : dayText(days);
+  return letter ? `${span} · letter ${letter.value}` : span;
+}
+// Whoever comes and finds something in every area has a full row.
+function traysText(rows: readonly TrayRow[]): string {
+  if (rows.length === 0) return 'nobody comes';
+  const gaps = rows.reduce((sum, { emptyAreas }) => sum + emptyAreas.length, 0);
+  return gaps === 0 ? `${rows.length} children, no gap` : `${rows.length} children · ${gaps} gaps`;
+}
+
 const drawers = computed((): Drawer[] => {
-  const { frame, shelf, placements, supplies, headsUps } = reading.value;
+  const { frame, shelf, placements, supplies, headsUps, trays } = reading.value;
   const filled = shelf.filter((cubby) => cubby.setUps.length > 0).length;
   const onDays = placements.filter(({ where }) => where.kind === 'day');
   const plannedDays = new Set(onDays.map(({ where }) => (where.kind === 'day' ? where.day : 0))).size;
@@ -27,7 +39,7 @@ const drawers = computed((): Drawer[] => {
   const onDaysToo = stops.some((finding) => finding.cornerIds.length === 0);
   const to = (name: string) => ({ name, params: { unitId: props.unitId } });
   return [
-    { to: to('spark'), name: 'Spark', figure: `${frame.calendar.days.length} program days` },
+    { to: to('spark'), name: 'Spark', figure: sparkText(frame.unit, frame.calendar.days.length) },
     { to: to('corners'), name: 'Corners', figure: `${filled} of ${shelf.length} filled`, warns: inCorners },
     {
       to: to('days'),
@@ -35,6 +47,11 @@ const drawers = computed((): Drawer[] => {
       figure:
         onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
       warns: onDaysToo,
+    },
+    {
+      to: to('trays'),
+      name: 'Trays',
+      figure: traysText(trays),
     },
     {
       to: to('gather'),

@@ -1,53 +1,33 @@
 <script setup lang="ts">
-import { mdiPlus } from '@mdi/js';
-import {
-  addDays,
-  CAUTION_LINE,
-  calendarOf,
-  formatDay,
-  homeOf,
-  phaseOf,
-  programDays,
-  read,
-  STYLES,
-  type FieldProblem,
-  type Unit,
-} from '@kobby/core';
+import { mdiLightbulbOnOutline, mdiPlus } from '@mdi/js';
+import { CAUTION_LINE, formatDay, homeOf, read, STYLES, yearOf, type YearUnit } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { RouterLink, useRouter } from 'vue-router';
+import { RouterLink } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
 import PageBar from '../../parts/PageBar.vue';
-import PlankSheet from '../../parts/PlankSheet.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
-import UnitForm, { type UnitFields } from '../../parts/UnitForm.vue';
-import { messagesBeside, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import FeaturedTable from './FeaturedTable.vue';
+import StartSheet from './StartSheet.vue';
+import YearRibbon from './YearRibbon.vue';
 
+/** The year at a glance: what the room was, is and will be about, what was featured, and what is only an idea. */
 const store = useBook();
-const router = useRouter();
 const starting = ref(false);
-const errors = ref<readonly FieldProblem[]>([]);
-const fields = ref<UnitFields>(emptyFields());
 
-const units = computed(() =>
-  Object.values(store.book.units)
-    .map((unit) => summary(unit))
-    .toSorted((a, b) => ((a.unit.start ?? '9') < (b.unit.start ?? '9') ? -1 : 1)),
-);
+const year = computed(() => yearOf(store.book, store.today!));
+const units = computed(() => year.value.units.filter(({ phase }) => phase === 'now' || phase === 'to-come'));
+const ideas = computed(() => year.value.units.filter(({ phase }) => phase === 'idea'));
+const over = computed(() => year.value.units.filter(({ phase }) => phase === 'over').toReversed());
 
-const PHASE_WORDS = { idea: 'an idea', 'to-come': 'to come', now: 'now', over: 'done' } as const;
-
-function summary(unit: Unit) {
+function summary({ unit, phase, span }: YearUnit) {
   const { frame, shelf, headsUps, supplies } = read(store.book, unit.id, store.today!);
-  const days = frame.calendar.days;
-  const first = days[0]?.date ?? unit.start;
-  const last = days.at(-1)?.date ?? unit.start;
-  const now = days.find((day) => day.date === store.today)?.number;
-  const phase = phaseOf(frame, store.today!);
+  const now = frame.calendar.days.find((day) => day.date === store.today)?.number;
   return {
     unit,
-    span: first && last ? `${formatDay(first)} to ${formatDay(last)}` : 'no days yet',
-    state: now ? `Day ${now} today` : PHASE_WORDS[phase],
+    span: span ? `${formatDay(span.first)} to ${formatDay(span.last)}` : 'no program days',
+    state: now ? `Day ${now} today` : phase === 'now' ? 'now' : 'to come',
     isNow: phase === 'now',
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,
     corners: shelf.length,
@@ -56,30 +36,8 @@ function summary(unit: Unit) {
     toBuy: supplies.filter((line) => line.buy.amount > 0).length,
   };
 }
-
-function emptyFields(): UnitFields {
-  const calendar = calendarOf(homeOf(store.book), Object.values(store.book.closures));
-  const tomorrow = addDays(store.today!, 1);
-  const start = programDays(tomorrow, 1, calendar).days[0]?.date ?? tomorrow;
-  return { title: '', style: 'theme', start, dayCount: String(STYLES.theme.days) };
-}
-
-function begin(): void {
-  fields.value = emptyFields();
-  errors.value = [];
-  starting.value = true;
-}
-
-function start(): void {
-  const id = `unit-${newId()}`;
-  const { title, style, start: first, dayCount } = fields.value;
-  const count = dayCount === '' ? Number.NaN : Number(dayCount);
-  const result = store.perform([
-    { type: 'unit/start', unit: { id, title, style, start: first, dayCount: count } },
-  ]);
-  errors.value = result.done ? [] : result.errors;
-  if (result.done) void router.push({ name: 'corners', params: { unitId: id } });
-}
+const summaries = computed(() => units.value.map(summary));
+const BEFORE_SHOWN = 6;
 </script>
 
 <template>
@@ -87,17 +45,18 @@ function start(): void {
     <InkBand :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
     <main class="wide">
       <PageBar title="Units" hint="what the room is about, and when">
-        <v-btn class="is-main" :prepend-icon="mdiPlus" @click="begin">Start a unit</v-btn>
+        <v-btn class="is-main" :prepend-icon="mdiPlus" @click="starting = true">Start a unit</v-btn>
       </PageBar>
       <p v-if="Object.keys(store.book.children).length === 0" class="nobody">
         Nobody comes yet, so every amount would be nothing.
         <RouterLink to="/house">Add the children in the house</RouterLink>
       </p>
-      <p v-if="units.length === 0" class="empty">
+      <p v-if="year.units.length === 0" class="empty">
         No unit yet. Start one with whatever the children are wild about just now.
       </p>
+      <YearRibbon v-if="year.units.some(({ span }) => span)" :year="year" :today="store.today!" />
       <ul class="rack">
-        <li v-for="one in units" :key="one.unit.id" :class="{ now: one.isNow }">
+        <li v-for="one in summaries" :key="one.unit.id" :class="{ now: one.isNow }">
           <TapeLabel>{{ one.state }}</TapeLabel>
           <RouterLink :to="{ name: 'corners', params: { unitId: one.unit.id } }">
             <h2>{{ one.unit.title }}</h2>
@@ -124,25 +83,31 @@ function start(): void {
             </div>
           </dl>
         </li>
+        <li v-for="{ unit } in ideas" :key="unit.id" class="idea">
+          <TapeLabel :glyph="mdiLightbulbOnOutline">idea</TapeLabel>
+          <RouterLink :to="{ name: 'spark', params: { unitId: unit.id } }">
+            <h2>{{ unit.title }}</h2>
+            <p class="soft">{{ unit.about || 'no dates yet' }}</p>
+          </RouterLink>
+        </li>
       </ul>
+      <div v-if="year.units.length" class="more">
+        <ShelfCard title="Featured so far"><FeaturedTable :year="year" /></ShelfCard>
+        <ShelfCard v-if="over.length" :title="`Done · ${over.length}`">
+          <ul class="over">
+            <li v-for="{ unit, span } in over.slice(0, BEFORE_SHOWN)" :key="unit.id">
+              <RouterLink :to="{ name: 'corners', params: { unitId: unit.id } }">{{ unit.title }}</RouterLink>
+              <span class="soft">{{ span ? formatDay(span.first) : '' }}</span>
+            </li>
+            <li v-if="over.length > BEFORE_SHOWN" class="soft">
+              and {{ over.length - BEFORE_SHOWN }} more on the ribbon above
+            </li>
+          </ul>
+        </ShelfCard>
+      </div>
       <p class="line soft">{{ CAUTION_LINE }}</p>
     </main>
-    <PlankSheet v-model="starting" title="Start a unit" hint="All of it can be changed later.">
-      <form id="start-unit" novalidate @submit.prevent="start">
-        <UnitForm v-model="fields" :errors="errors" />
-        <p
-          v-for="message in messagesBeside(errors, ['title', 'style', 'start', 'dayCount'])"
-          :key="message"
-          role="alert"
-        >
-          {{ message }}
-        </p>
-      </form>
-      <template #foot>
-        <v-btn class="is-main" type="submit" form="start-unit">Put it on the shelf</v-btn>
-        <v-btn class="is-quiet" @click="starting = false">Not now</v-btn>
-      </template>
-    </PlankSheet>
+    <StartSheet v-if="starting" @close="starting = false" />
   </div>
 </template>
 
@@ -163,6 +128,10 @@ function start(): void {
 .rack li.now {
   border-color: var(--plum);
   border-bottom-color: var(--shelf-dark);
+}
+.rack li.idea {
+  border-style: dashed;
+  border-bottom: 8px solid var(--line);
 }
 .rack li:hover {
   background: var(--card-past);
@@ -186,7 +155,7 @@ function start(): void {
   margin-bottom: 3px;
   overflow-wrap: anywhere;
 }
-dl {
+.rack dl {
   display: grid;
   grid-template-columns: repeat(3, auto);
   gap: 8px;
@@ -194,20 +163,33 @@ dl {
   padding-top: 9px;
   border-top: 1px dashed var(--line);
 }
-dl div {
+.rack dl div {
   display: flex;
   flex-direction: column-reverse;
 }
-dt {
+.rack dt {
   font-size: 12px;
   color: var(--ink-soft);
 }
-dd {
+.rack dd {
   font: 600 17px var(--display);
 }
 .stops {
   color: var(--stop);
   font-size: 14px;
+}
+.more {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(240px, 1fr);
+  gap: 18px;
+  align-items: start;
+  margin-top: 28px;
+}
+.over li {
+  display: flex;
+  justify-content: space-between;
+  padding: 3px 0;
+  border-top: 1px dashed var(--line);
 }
 .empty {
   padding: 30px;
@@ -225,5 +207,10 @@ dd {
 .line {
   margin-top: 34px;
   font-size: 12.5px;
+}
+@media (max-width: 700px) {
+  .more {
+    grid-template-columns: 1fr;
+  }
 }
 </style>

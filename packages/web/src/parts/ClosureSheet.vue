@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { LineField } from '../../parts/fields/index.ts';
-import FormSheet from '../../parts/FormSheet.vue';
-import { newId } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
-import type { ActResult } from '../../state/sync.ts';
+import { LineField } from './fields/index.ts';
+import FormSheet from './FormSheet.vue';
+import { newId } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
+import type { ActResult } from '../state/sync.ts';
 
 /** The home is closed from one day to another. */
 const emit = defineEmits<{ close: [] }>();

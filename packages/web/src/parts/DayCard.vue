@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import {
+  mdiBookOpenPageVariantOutline,
+  mdiNoteTextOutline,
+  mdiPartyPopper,
+  mdiPlus,
+  mdiAccountGroupOutline,
+  mdiHomeOutline,
+  mdiTreeOutline,
+} from '@mdi/js';
+import { eventDay, formatDay, type DayLine, type LineKind, type Placement } from '@kobby/core';
+import { computed } from 'vue';
+import { useBook } from '../state/book.ts';
+import { useDesk } from '../state/desk.ts';
+import { useReading } from '../state/unit.ts';
+import DropSpot from './DropSpot.vue';
+import PlacedItem from './PlacedItem.vue';
+
+/** One numbered day: its date, what is planned, who is there. */
+const props = defineProps<{ number: number; tall?: boolean | undefined }>();
+const emit = defineEmits<{ day: [] }>();
+
+const store = useBook();
+const reading = useReading();
+const desk = useDesk();
+
+const LINE_GLYPHS: Readonly<Record<LineKind, string>> = {
+  'read-aloud': mdiBookOpenPageVariantOutline,
+  circle: mdiAccountGroupOutline,
+  note: mdiNoteTextOutline,
+  indoors: mdiHomeOutline,
+  outdoors: mdiTreeOutline,
+};
+
+const day = computed(() => {
+  const { frame, placements, lines, events } = reading.value;
+  const { number } = props;
+  const { date } = frame.calendar.days[number - 1]!;
+  const before = number === 1 ? (frame.unit.start ?? date) : frame.calendar.days[number - 2]!.date;
+  const attendance = frame.attendance[number - 1]!;
+  return {
+    date,
+    isToday: date === store.today,
+    isPast: date < store.today!,
+    closedBefore: frame.calendar.skipped.filter((skipped) => before <= skipped.date && skipped.date < date),
+    items: placements
+      .filter(({ where }) => where.kind === 'day' && where.day === number)
+      .toSorted((a, b) => (startOf(a) < startOf(b) ? -1 : 1)),
+    events: events.filter((event) => {
+      const at = eventDay(event, frame.calendar);
+      return 'day' in at && at.day === number;
+    }),
+    lines: lines.filter((line) => line.day === number),
+    here: attendance.children.length,
+    away: attendance.away,
+  };
+});
+function startOf({ where }: Placement): string {
+  const { blocks } = reading.value.frame.home;
+  return blocks.find((block) => where.kind === 'day' && block.id === where.blockId)?.start ?? '';
+}
+const lineText = (line: DayLine): string =>
+  [line.bookId && store.book.bookTitles[line.bookId]?.title, line.words].filter(Boolean).join(' · ');
+</script>
+
+<template>
+  <li
+    class="day"
+    :class="{ past: day.isPast, now: day.isToday, tall }"
+    :data-spot="`day:${number}`"
+    :data-test="`day-${number}`"
+  >
+    <div class="head">
+      <component
+        :is="tall ? 'button' : 'span'"
+        class="name"
+        :type="tall ? 'button' : undefined"
+        @click="tall && emit('day')"
+      >
+        <b class="figures">{{ number }}</b>
+        <span>{{ day.isToday ? 'today' : formatDay(day.date, 'brief') }}</span>
+        <span v-if="tall" class="sr-only">: book, circle, notes, event, swap</span>
+      </component>
+      <span v-if="tall" class="who">{{ day.here }} here</span>
+    </div>
+    <p v-for="closed in day.closedBefore" :key="closed.date" class="closed">
+      {{ formatDay(closed.date, 'brief') }} closed: {{ closed.why }}
+    </p>
+    <p v-for="event in day.events" :key="event.id" class="event">
+      <v-icon :icon="mdiPartyPopper" size="14" aria-hidden="true" /> {{ event.title }}
+    </p>
+    <ul class="items">
+      <li v-for="item in day.items" :key="item.id"><PlacedItem :placement="item" :tall="tall" /></li>
+      <template v-if="tall">
+        <li v-for="line in day.lines" :key="line.id" class="line">
+          <v-icon :icon="LINE_GLYPHS[line.kind]" size="14" aria-hidden="true" /> {{ lineText(line) }}
+        </li>
+      </template>
+    </ul>
+    <DropSpot :spot="{ kind: 'day', day: number }" :name="`Day ${number}`" :small="!tall" />
+    <button
+      type="button"
+      class="add"
+      :aria-label="`Add to Day ${number}`"
+      @click="desk.pick({ day: number })"
+    >
+      <v-icon :icon="mdiPlus" size="16" aria-hidden="true" /><span v-if="tall"> Add</span>
+    </button>
+    <p v-if="!tall" class="who">
+      {{ day.here }} here<template v-if="day.away.length"> · {{ day.away.length }} away</template>
+    </p>
+  </li>
+</template>
+
+<style scoped>
+.day {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  min-width: 0;
+  padding: 4px 6px 5px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-top: 5px solid var(--ink-soft);
+  border-radius: 4px;
+}
+.past {
+  background: var(--card-past);
+  border-top-color: var(--line);
+}
+.now {
+  border-color: var(--plum);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+.name {
+  display: flex;
+  flex: 1;
+  gap: 8px;
+  align-items: baseline;
+  justify-content: space-between;
+  padding: 0;
+  background: none;
+  border: 0;
+  text-align: left;
+}
+button.name {
+  flex: none;
+  min-height: 24px;
+  justify-content: flex-start;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  text-decoration-color: var(--edge);
+}
+.head b {
+  font: 700 16px var(--display);
+}
+.name span,
+.who,
+.closed {
+  font-size: 12px;
+  color: var(--ink-soft);
+}
+.closed {
+  border-left: 3px dashed var(--edge);
+  padding-left: 5px;
+  line-height: 1.2;
+}
+.event {
+  padding: 1px 6px;
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-weight: 600;
+  font-size: 12.5px;
+  line-height: 1.25;
+}
+.items {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+  overflow: auto;
+  min-height: 0;
+}
+.tall .items {
+  overflow: visible;
+}
+.line {
+  padding-left: 3px;
+  color: var(--ink-soft);
+  font-size: 12px;
+  line-height: 1.25;
+}
+.add {
+  align-self: stretch;
+  min-height: 24px;
+  background: none;
+  border: 1.5px dashed var(--edge);
+  border-radius: 4px;
+  font-size: 12.5px;
+}
+.add:hover {
+  background: var(--well);
+}
+.tall .add {
+  margin-top: auto;
+}
+.day:not(.tall) > .who {
+  margin-top: auto;
+}
+@media (max-width: 900px) {
+  .add,
+  button.name {
+    min-height: var(--touch);
+  }
+}
+</style>

@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
+import {
+  eventDay,
+  formatDay,
+  LINE_KINDS,
+  listed,
+  swapDays,
+  type ChangeInput,
+  type DayLine,
+  type Placement,
+  type SpecialEvent,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import PlankSheet from '../../parts/PlankSheet.vue';
+import TapeLabel from '../../parts/TapeLabel.vue';
+import { useBook } from '../../state/book.ts';
+import { useHand } from '../../state/hand.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** One day as a whole: who comes, its book, circle, notes and event; swapping it with another, rescuing it. */
+const props = defineProps<{ number: number }>();
+const emit = defineEmits<{
+  line: [line: { id: DayLine['id'] | null; day: number; kind: DayLine['kind'] }];
+  event: [event: { id: SpecialEvent['id'] | null; day: number }];
+  close: [];
+}>();
+
+const store = useBook();
+const reading = useReading();
+const hand = useHand();
+const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
+
+const date = computed(() => reading.value.frame.calendar.days[props.number - 1]?.date);
+const hint = computed(() => {
+  const attendance = reading.value.frame.attendance[props.number - 1];
+  if (!attendance || !date.value) return '';
+  const away = attendance.away.length ? ` · away: ${listed(attendance.away.map(({ name }) => name))}` : '';
+  return `${formatDay(date.value, 'full')} · ${listed(attendance.children.map(({ name }) => name.split(' ')[0]!)) || 'nobody comes'}${away}`;
+});
+const KINDS = ['read-aloud', 'circle', 'note'] as const;
+const linesOf = (kind: DayLine['kind']) =>
+  reading.value.lines.filter((line) => line.day === props.number && line.kind === kind);
+const events = computed(() =>
+  reading.value.events.filter((event) => {
+    const at = eventDay(event, reading.value.frame.calendar);
+    return 'day' in at && at.day === props.number;
+  }),
+);
+const lineText = (line: DayLine): string =>
+  [line.bookId && store.book.bookTitles[line.bookId]?.title, line.words].filter(Boolean).join(' · ');
+
+const others = computed(() =>
+  reading.value.frame.calendar.days.filter(({ number }) => number !== props.number),
+);
+const other = ref(
+  others.value.find(({ number }) => number > props.number)?.number ?? others.value[0]?.number ?? 1,
+);
+function act(changes: ChangeInput[]): void {
+  if (changes.length > 0) store.perform(changes);
+  emit('close');
+}
+const swap = (): void =>
+  act(swapDays(reading.value.placements, reading.value.lines, props.number, Number(other.value)));
+// What is pinned stays: it was pinned for that.
+const loose = computed(() =>
+  reading.value.placements.filter(
+    ({ where, pinned }) => where.kind === 'day' && where.day === props.number && !pinned,
+  ),
+);
+const clear = (): void =>
+  act(loose.value.map(({ id }) => ({ type: 'unit/move', placementId: id, where: { kind: 'reserve' } })));
+const reserve = computed(() => reading.value.placements.filter(({ where }) => where.kind === 'reserve'));
+function pull(placement: Placement): void {
+  hand.take({ placement, isNew: false });
+  hand.put({ kind: 'day', day: props.number });
+}
+</script>
+
+<template>
+  <PlankSheet v-model="isOpen" :title="`Day ${number}`" :hint="hint">
+    <section v-for="kind in KINDS" :key="kind">
+      <h3>{{ LINE_KINDS[kind] }}</h3>
+      <button
+        v-for="line in linesOf(kind)"
+        :key="line.id"
+        type="button"
+        class="line"
+        @click="emit('line', { id: line.id, day: number, kind })"
+      >
+        {{ lineText(line) }}
+      </button>
+      <button
+        type="button"
+        class="line add"
+        :aria-label="`Add: ${LINE_KINDS[kind]}, Day ${number}`"
+        @click="emit('line', { id: null, day: number, kind })"
+      >
+        <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
+      </button>
+    </section>
+    <section>
+      <h3>Special event</h3>
+      <button
+        v-for="event in events"
+        :key="event.id"
+        type="button"
+        class="line"
+        @click="emit('event', { id: event.id, day: number })"
+      >
+        {{ event.title }}
+      </button>
+      <button
+        type="button"
+        class="line add"
+        :aria-label="`Add: special event, Day ${number}`"
+        @click="emit('event', { id: null, day: number })"
+      >
+        <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
+      </button>
+    </section>
+    <TapeLabel class="label">When the day goes another way</TapeLabel>
+    <p class="swap">
+      <label>
+        Swap with
+        <select v-model="other" name="other">
+          <option v-for="day in others" :key="day.number" :value="day.number">
+            Day {{ day.number }} · {{ formatDay(day.date, 'brief') }}
+          </option>
+        </select>
+      </label>
+      <v-btn class="is-side" size="small" :prepend-icon="mdiSwapHorizontal" @click="swap">Swap them</v-btn>
+      <v-btn
+        v-if="loose.length"
+        class="is-quiet"
+        size="small"
+        :prepend-icon="mdiTrayArrowDown"
+        @click="clear"
+      >
+        All of it into the reserve
+      </v-btn>
+    </p>
+    <p v-if="reserve.length" class="reserve">
+      <span class="soft">Out of the reserve:</span>
+      <button v-for="one in reserve" :key="one.id" type="button" class="line" @click="pull(one)">
+        {{ one.content.title }}
+      </button>
+    </p>
+    <template #foot>
+      <v-btn class="is-main" @click="emit('close')">Done</v-btn>
+    </template>
+  </PlankSheet>
+</template>
+
+<style scoped>
+section {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  padding: 6px 0;
+  border-top: 1px dashed var(--line);
+}
+h3 {
+  flex: 0 0 120px;
+  margin: 0;
+  font: 700 14px var(--display);
+}
+.line {
+  min-height: 32px;
+  padding: 2px 10px;
+  background: var(--paper);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  text-align: left;
+}
+.add {
+  border-style: dashed;
+}
+.label {
+  margin: 12px 0 8px -4px;
+}
+.swap,
+.reserve {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+select {
+  min-height: 32px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  color: inherit;
+  font: inherit;
+}
+</style>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import {
+  FEATURE_KINDS,
+  featureKey,
+  formatMoney,
+  homeOf,
+  parseMoney,
+  yearOf,
+  type ChangeInput,
+  type Feature,
+} from '@kobby/core';
+import { computed } from 'vue';
+import {
+  ChoiceField,
+  LineField,
+  provideForm,
+  RowsField,
+  TextField,
+  WordsField,
+} from '../../parts/fields/index.ts';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { copyOf } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { useDraft } from '../../state/draft.ts';
+import { useReading } from '../../state/unit.ts';
+
+type UnitInput = Extract<ChangeInput, { type: 'unit/revise' }>['unit'];
+
+/** What is featured, the words, books and pictures of a unit, and what it may cost. Kept as each field is left. */
+const store = useBook();
+const reading = useReading();
+const unit = computed(() => reading.value.frame.unit);
+const draft = useDraft<UnitInput>(
+  () => unit.value,
+  () => copyOf(unit.value as UnitInput)!,
+);
+const form = provideForm(keep);
+function keep(): void {
+  const { about, featured, words, bookIds, pictures, budget } = draft.value;
+  form.took(
+    store.perform([
+      { type: 'unit/revise', unit: { ...unit.value, about, featured, words, bookIds, pictures, budget } },
+    ]),
+  );
+}
+
+const SPANS = { unit: 'for this unit', month: 'for the month' };
+const books = computed(() =>
+  Object.values(store.book.bookTitles)
+    .filter((one) => !one.retired)
+    .map((one) => ({ title: one.title, value: one.id as string }))
+    .toSorted((a, b) => a.title.localeCompare(b.title, 'en')),
+);
+const currency = computed(() => homeOf(store.book).currency);
+const budget = computed({
+  get: () =>
+    typeof draft.value.budget === 'number' && !Number.isNaN(draft.value.budget)
+      ? formatMoney(draft.value.budget as never, currency.value).replace(/[^\d.]/g, '')
+      : '',
+  // What is no price stays no number, and is refused with its place.
+  set: (text) => {
+    draft.value.budget = text?.trim() ? (parseMoney(text, currency.value) ?? Number.NaN) : null;
+  },
+});
+const year = computed(() => yearOf(store.book, store.today!));
+function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
+  const all = value ? (year.value.featured.get(featureKey({ kind, value })) ?? []) : [];
+  const others = all.filter(({ unitId }) => unitId !== unit.value.id);
+  return others.length ? `before: ${others.at(-1)!.text}` : '';
+}
+</script>
+
+<template>
+  <ShelfCard title="Featured, words, books">
+    <form novalidate @submit.prevent @change="form.settle()">
+      <TextField v-model="draft.about" label="The idea in a sentence or two" path="about" />
+      <RowsField
+        v-slot="{ row, path }"
+        v-model="draft.featured"
+        label="Featured letter, number, colour, shape"
+        path="featured"
+        one="Feature"
+        :blank="() => ({ kind: 'letter' as const, value: '', span: 'unit' as const })"
+      >
+        <div class="feature">
+          <ChoiceField
+            v-model="row.kind as string"
+            label="What"
+            :path="`${path}.kind`"
+            :options="FEATURE_KINDS"
+          />
+          <LineField v-model="row.value" label="Which" :path="`${path}.value`" />
+          <ChoiceField
+            v-model="row.span as string"
+            label="How long"
+            :path="`${path}.span`"
+            :options="SPANS"
+          />
+        </div>
+        <small v-if="whenBefore(row)" class="soft">{{ whenBefore(row) }}</small>
+      </RowsField>
+      <WordsField v-model="draft.words" label="New words" path="words" />
+      <WordsField v-model="draft.bookIds" label="Books" path="bookIds" :options="books" />
+      <WordsField v-model="draft.pictures" label="Pictures for the wall" path="pictures" />
+      <LineField v-model="budget" :label="`Budget, ${currency}`" path="budget" />
+      <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
+    </form>
+  </ShelfCard>
+</template>
+
+<style scoped>
+form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+}
+.feature {
+  display: grid;
+  grid-template-columns: 1fr 0.8fr 1.2fr;
+  gap: 8px;
+}
+</style>

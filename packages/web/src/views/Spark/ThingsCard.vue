@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { mdiClose, mdiPlus } from '@mdi/js';
+import {
+  formatQuantity,
+  homeOf,
+  parseAmount,
+  quantity,
+  THING_COLUMN_IDS,
+  THING_COLUMNS,
+  thingGaps,
+  type ChangeInput,
+  type Thing,
+  type ThingColumn,
+} from '@kobby/core';
+import { generateKeyBetween } from 'fractional-indexing';
+import { computed, nextTick, ref } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** The theme's things: its members with what they are matched, sorted, ordered and compared by. Gaps are marked. */
+const store = useBook();
+const reading = useReading();
+const things = computed(() => reading.value.things);
+const gaps = computed(() => thingGaps(things.value));
+const wrong = ref<{ readonly at: string; readonly message: string } | null>(null);
+const newName = ref('');
+const table = ref<HTMLElement | null>(null);
+const MOST_GAPS = 4;
+
+const gapAt = (thing: Thing, column: ThingColumn): string | null =>
+  gaps.value.find((gap) => gap.thingId === thing.id && gap.column === column)?.text ?? null;
+const shown = (thing: Thing, column: ThingColumn): string => {
+  const value = thing[column];
+  if (column === 'sizeMm' && typeof value === 'number')
+    return formatQuantity(quantity(value, 'mm'), homeOf(store.book).units);
+  return Array.isArray(value) ? value.join(', ') : value === null ? '' : String(value);
+};
+
+/** What was typed into a place of the table; a message when it cannot be read. */
+function read(column: ThingColumn, text: string): { value: unknown } | { message: string } {
+  const words = text.trim();
+  if (column === 'parts')
+    return {
+      value: words
+        .split(',')
+        .map((part) => part.trim())
+        .filter(Boolean),
+    };
+  if (words === '') return { value: null };
+  if (column === 'rank') return { value: Number(words) };
+  if (column !== 'sizeMm') return { value: words };
+  const parsed = parseAmount(words, 'mm', null);
+  return parsed.ok ? { value: parsed.quantity.amount } : { message: parsed.message };
+}
+function put(thing: Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'], at: string): boolean {
+  const result = store.perform([{ type: 'unit/put-thing', thing }]);
+  wrong.value = result.done ? null : { at, message: result.errors[0]?.message ?? 'This cannot be kept' };
+  return result.done;
+}
+function take(thing: Thing, column: ThingColumn | 'name', event: Event): void {
+  const field = event.target as HTMLInputElement;
+  const at = `${thing.id}.${column}`;
+  const said = column === 'name' ? { value: field.value } : read(column, field.value);
+  if ('message' in said) wrong.value = { at, message: said.message };
+  else put({ ...thing, parts: [...thing.parts], [column]: said.value }, at);
+}
+async function add(): Promise<void> {
+  const name = newName.value.trim();
+  if (name === '') return;
+  const id = `thing-${newId()}`;
+  const order = generateKeyBetween(things.value.at(-1)?.order ?? null, null);
+  if (!put({ id, unitId: reading.value.frame.unit.id, name, order }, 'new')) return;
+  newName.value = '';
+  await nextTick();
+  table.value?.querySelector<HTMLElement>('input[name="thing-new"]')?.focus();
+}
+const takeOut = ({ id }: Thing): void => void store.perform([{ type: 'book/drop', kind: 'things', id }]);
+const WIDE: readonly ThingColumn[] = ['parts', 'picture'];
+const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
+const COLUMNS = THING_COLUMN_IDS.filter((column) => column !== 'place');
+</script>
+
+<template>
+  <ShelfCard :title="`The theme's things · ${things.length}`" label="The theme's things" class="things">
+    <p class="soft">
+      Written down once, they are matched, sorted, put in order, paired, taken apart and spelled all week.
+    </p>
+    <div class="wrap">
+      <table ref="table">
+        <thead>
+          <tr>
+            <th scope="col">Member</th>
+            <th
+              v-for="column in COLUMNS"
+              :key="column"
+              scope="col"
+              :class="{ wide: WIDE.includes(column), slim: SLIM.includes(column) }"
+            >
+              {{ THING_COLUMNS[column] }}
+            </th>
+            <td />
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="thing in things" :key="thing.id">
+            <th scope="row">
+              <input
+                :value="thing.name"
+                aria-label="Name of the member"
+                @change="take(thing, 'name', $event)"
+              />
+            </th>
+            <td v-for="column in COLUMNS" :key="column" :class="{ gap: gapAt(thing, column) }">
+              <input
+                :key="shown(thing, column)"
+                :value="shown(thing, column)"
+                :aria-label="`${THING_COLUMNS[column]} of ${thing.name}${gapAt(thing, column) ? `: ${gapAt(thing, column)}` : ''}`"
+                :title="gapAt(thing, column) ?? undefined"
+                :aria-invalid="wrong?.at === `${thing.id}.${column}`"
+                autocomplete="off"
+                @change="take(thing, column, $event)"
+              />
+            </td>
+            <td>
+              <button type="button" :aria-label="`Take ${thing.name} away`" @click="takeOut(thing)">
+                <v-icon :icon="mdiClose" size="16" aria-hidden="true" />
+              </button>
+            </td>
+          </tr>
+          <tr>
+            <th scope="row">
+              <input
+                v-model="newName"
+                name="thing-new"
+                placeholder="another one"
+                aria-label="A new member"
+                autocomplete="off"
+                @keydown.enter.prevent="add"
+              />
+            </th>
+            <td :colspan="COLUMNS.length + 1">
+              <button type="button" aria-label="Add the member" @click="add">
+                <v-icon :icon="mdiPlus" size="16" aria-hidden="true" />
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong.message }}</p>
+    <ul v-if="gaps.length" class="gaps" data-test="thing-gaps">
+      <li v-for="gap in gaps.slice(0, MOST_GAPS)" :key="`${gap.thingId}${gap.column}`">{{ gap.text }}</li>
+      <li v-if="gaps.length > MOST_GAPS">and {{ gaps.length - MOST_GAPS }} more, marked in the table</li>
+    </ul>
+  </ShelfCard>
+</template>
+
+<style scoped>
+.wrap {
+  overflow-x: auto;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+thead th {
+  padding: 2px 4px;
+  font-weight: 600;
+  font-size: 12.5px;
+  text-align: left;
+  white-space: nowrap;
+}
+.wide {
+  width: 15%;
+}
+.slim {
+  width: 54px;
+  white-space: normal;
+}
+thead th:first-child {
+  min-width: 108px;
+}
+tbody td,
+tbody th {
+  padding: 0;
+  border: 1.5px solid var(--line);
+}
+tbody td:last-child {
+  border-color: transparent;
+}
+input {
+  width: 100%;
+  min-width: 54px;
+  height: 32px;
+  padding: 0 5px;
+  background: transparent;
+  border: 0;
+  color: inherit;
+  font: inherit;
+  font-size: 13.5px;
+}
+th input {
+  font-weight: 600;
+}
+.gap {
+  background: var(--care-bg);
+  box-shadow: inset 0 -3px 0 var(--care-edge);
+}
+[aria-invalid='true'] {
+  box-shadow: inset 0 0 0 2px var(--stop);
+}
+button {
+  display: grid;
+  place-items: center;
+  width: 28px;
+  height: 28px;
+  padding: 0;
+  background: none;
+  border: 0;
+}
+.gaps {
+  color: var(--care);
+  list-style: disc inside;
+}
+</style>

@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useHand } from '../../state/hand.ts';
+
+/** What is in hand, and what putting it where the pointer is would bring. */
+const hand = useHand();
+const title = computed(() => hand.held.value?.placement.content.title ?? '');
+const breaks = hand.breaks;
+const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'order').slice(0, 2));
+</script>
+
+<template>
+  <div v-if="hand.held.value" class="hand" role="status">
+    <b>In hand: {{ title }}</b>
+    <span v-for="text in breaks" :key="text" class="care">{{ text }}.</span>
+    <span v-if="hand.fits.value && hand.over.value?.startsWith('day') && breaks.length">{{
+      hand.fits.value
+    }}</span>
+    <span v-for="one in news" :key="one.key" :class="one.level">{{ one.title }}.</span>
+    <span v-if="breaks.length + news.length === 0" class="soft">
+      {{ hand.over.value ? 'It fits there.' : 'Choose where it goes.' }}
+    </span>
+    <button type="button" class="back" @click="hand.letGo()">Put it back</button>
+  </div>
+  <div
+    v-if="hand.point.value"
+    class="ghost"
+    aria-hidden="true"
+    :style="{ left: `${hand.point.value.x}px`, top: `${hand.point.value.y}px` }"
+  >
+    {{ title }}
+  </div>
+  <p class="sr-only" aria-live="polite">{{ hand.said.value }}</p>
+</template>
+
+<style scoped>
+.hand {
+  position: fixed;
+  left: 50%;
+  bottom: 12px;
+  z-index: 30;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: baseline;
+  width: max-content;
+  max-width: min(780px, calc(100vw - 24px));
+  padding: 9px 14px;
+  transform: translateX(-50%);
+  background: var(--card);
+  border: 2px solid var(--plum);
+  border-bottom: 7px solid var(--shelf);
+  border-radius: var(--radius);
+}
+.hand b {
+  font-family: var(--display);
+}
+.stop {
+  color: var(--stop);
+  font-weight: 600;
+}
+.care {
+  color: var(--care);
+  font-weight: 600;
+}
+.note {
+  color: var(--note);
+}
+.back {
+  min-height: 28px;
+  padding: 0 4px;
+  background: none;
+  border: 0;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+.ghost {
+  position: fixed;
+  z-index: 40;
+  max-width: 190px;
+  padding: 5px 10px;
+  transform: translate(8px, 8px) rotate(-1.5deg);
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-weight: 600;
+  pointer-events: none;
+}
+</style>

@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import {
+  addDays,
+  calendarOf,
+  formatDay,
+  homeOf,
+  listed,
+  programDays,
+  startFromEarlier,
+  startFromReady,
+  STYLES,
+  type ChangeInput,
+  type FieldProblem,
+  type ReadyUnit,
+  type Unit,
+  type UnitId,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import PlankSheet from '../../parts/PlankSheet.vue';
+import UnitForm, { type UnitFields } from '../../parts/UnitForm.vue';
+import { messagesBeside, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+
+/** Starts a unit: empty, from a ready-made one, from an earlier one moved to new dates, or as an idea only. */
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const router = useRouter();
+const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
+
+type Way = 'empty' | 'ready' | 'earlier' | 'idea';
+const WAYS: Readonly<Record<Way, string>> = {
+  empty: 'An empty shelf',
+  ready: 'A ready-made unit',
+  earlier: 'One of ours again',
+  idea: 'Only an idea',
+};
+const way = ref<Way>('empty');
+const fromId = ref<string | null>(null);
+const errors = ref<readonly FieldProblem[]>([]);
+const fields = ref<UnitFields>(emptyFields());
+
+const ready = computed(() => Object.values(store.book.readyUnits).filter(({ retired }) => !retired));
+const earlier = computed(() =>
+  Object.values(store.book.units)
+    .filter(({ start }) => start !== null)
+    .toSorted((a, b) => (a.start! < b.start! ? 1 : -1)),
+);
+const from = computed((): readonly (ReadyUnit | Unit)[] =>
+  way.value === 'ready' ? ready.value : way.value === 'earlier' ? earlier.value : [],
+);
+
+function emptyFields(): UnitFields {
+  const calendar = calendarOf(homeOf(store.book), Object.values(store.book.closures));
+  const tomorrow = addDays(store.today!, 1);
+  const start = programDays(tomorrow, 1, calendar).days[0]?.date ?? tomorrow;
+  return { title: '', style: 'theme', start, dayCount: String(STYLES.theme.days) };
+}
+function choose(next: Way): void {
+  way.value = next;
+  fromId.value = null;
+}
+// What it is begun from gives its title, style and length; all of it can be changed before and after.
+function take(one: ReadyUnit | Unit): void {
+  fromId.value = one.id;
+  const { title, style, dayCount } = one;
+  fields.value = { ...fields.value, title, style, dayCount: String(dayCount) };
+}
+
+function changesFor(id: string): ChangeInput[] {
+  const { title, style, start, dayCount } = fields.value;
+  const count = dayCount === '' ? Number.NaN : Number(dayCount);
+  const unit = { id, title, style, start: way.value === 'idea' ? null : start, dayCount: count };
+  const chosen = from.value.find((one) => one.id === fromId.value);
+  const makeId = (): string => `made-${newId()}`;
+  if (!chosen) return [{ type: 'unit/start', unit }];
+  const { changes, left } =
+    way.value === 'ready'
+      ? startFromReady(chosen as ReadyUnit, store.book, unit, makeId)
+      : startFromEarlier(store.book, chosen.id as UnitId, unit, makeId);
+  if (left.length > 0) store.notice = `Not taken along, for the library no longer has it: ${listed(left)}.`;
+  return [...changes];
+}
+function start(): void {
+  const id = `unit-${newId()}`;
+  const result = store.perform(changesFor(id));
+  errors.value = result.done ? [] : result.errors;
+  if (result.done)
+    void router.push({ name: way.value === 'idea' ? 'spark' : 'corners', params: { unitId: id } });
+}
+</script>
+
+<template>
+  <PlankSheet v-model="isOpen" title="Start a unit" hint="All of it can be changed later." :width="700">
+    <div class="ways" role="group" aria-label="Begin with">
+      <button
+        v-for="(name, id) in WAYS"
+        :key="id"
+        type="button"
+        :aria-pressed="way === id"
+        @click="choose(id)"
+      >
+        {{ name }}
+      </button>
+    </div>
+    <ul v-if="from.length" class="from" data-test="start-from">
+      <li v-for="one in from" :key="one.id">
+        <button type="button" :aria-pressed="fromId === one.id" @click="take(one)">
+          <b>{{ one.title }}</b>
+          <small>
+            {{ STYLES[one.style].name }} · {{ one.dayCount }} days<template
+              v-if="'start' in one && one.start"
+            >
+              · {{ formatDay(one.start) }}</template
+            >
+          </small>
+        </button>
+      </li>
+    </ul>
+    <p v-else-if="way === 'earlier'" class="soft">There is no earlier unit yet.</p>
+    <form id="start-unit" novalidate @submit.prevent="start">
+      <UnitForm v-model="fields" :errors="errors" :undated="way === 'idea'" />
+      <p
+        v-for="message in messagesBeside(errors, ['title', 'style', 'start', 'dayCount'])"
+        :key="message"
+        role="alert"
+      >
+        {{ message }}
+      </p>
+    </form>
+    <template #foot>
+      <v-btn class="is-main" type="submit" form="start-unit">
+        {{ way === 'idea' ? 'Keep the idea' : 'Put it on the shelf' }}
+      </v-btn>
+      <v-btn class="is-quiet" @click="emit('close')">Not now</v-btn>
+    </template>
+  </PlankSheet>
+</template>
+
+<style scoped>
+.ways {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 6px;
+  margin-bottom: 12px;
+}
+.ways button {
+  min-height: 40px;
+  padding: 4px 8px;
+  background: var(--well);
+  border: 0;
+  border-bottom: 5px solid var(--line);
+  font-weight: 600;
+}
+.ways button[aria-pressed='true'] {
+  background: var(--tape);
+  border-color: var(--shelf);
+  color: var(--tape-ink);
+}
+.from {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 6px;
+  max-height: 190px;
+  margin-bottom: 14px;
+  padding: 2px;
+  overflow: auto;
+}
+.from button {
+  width: 100%;
+  height: 100%;
+  padding: 6px 10px;
+  background: var(--paper);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  text-align: left;
+}
+.from button[aria-pressed='true'] {
+  border-color: var(--plum);
+  box-shadow: inset 5px 0 0 var(--plum);
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 12.5px;
+}
+</style>

@@ -26,7 +26,6 @@ async function take(visitor: Visitor, name: string): Promise<void> {
 const mara = await Visitor.arrive(browser, LAPTOP);
 await mara.go(server.url);
 await mara.find('[data-test="demo-hint"]');
-await take(mara, 'sign-in');
 await mara.fill('passPhrase', 'three blue kites');
 await mara.pressText('Open the door');
 await mara.find('.rack li');
@@ -36,7 +35,6 @@ await mara.find('form#start-unit');
 await take(mara, 'start-unit');
 await mara.pressText('Not now');
 for (const [page, ready, name] of [
-  ['corners', '[data-test="corners"] li', 'house-corners'],
   ['rules', 'main form', 'rules'],
   ['cupboard', '[data-test="cupboard"] li', 'cupboard'],
   ['library', '[data-test="found"] li', 'library'],
@@ -60,16 +58,26 @@ await take(mara, 'child');
 await mara.go(`${server.url}/units/unit-kites/corners`);
 await mara.find('.cubby');
 await take(mara, 'corners');
-await mara.press('[aria-label="Put something in Music"]');
-await mara.find('[data-test="choices"] button');
-await take(mara, 'pick');
-await mara.page.keyboard.press('Escape');
 await mara.pressText('Weather dough');
 await mara.sees('Who does what');
 await take(mara, 'placement');
+await mara.page.keyboard.press('Escape');
+await mara.press('[data-test="open-ledge"]');
+await mara.find('[data-test="ledge"] li');
+await mara.press('[aria-label="Take Straw-blown trails in hand"]');
+await mara.page.hover('[data-spot="corner:corner-music"] .put');
+await mara.sees('It is made for');
+await take(mara, 'in-hand');
+await mara.page.keyboard.press('Escape');
+await mara.pressText('Balance');
+await mara.press('::-p-xpath(//button[normalize-space(.)="By school subject"])');
+await mara.find('svg text');
+await take(mara, 'balance');
+await mara.page.keyboard.press('Escape');
 for (const [page, ready] of [
   ['spark', 'main form'],
   ['days', '.day'],
+  ['trays', '.trays'],
   ['hand-over', 'main form'],
 ] as const) {
   await mara.go(`${server.url}/units/unit-kites/${page}`);

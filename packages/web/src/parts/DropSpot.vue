@@ -37,7 +37,17 @@ const point = (): void => void (hand.over.value = key.value);
     @pointerenter="point"
   >
     <v-icon :icon="breaks.length ? mdiAlertOutline : mdiTrayArrowDown" size="15" aria-hidden="true" />
-    <span>{{ breaks.length ? (small ? 'clashes' : breaks[0]) : small ? 'here' : 'Put it here' }}</span>
+    <span>{{
+      breaks.length
+        ? small
+          ? spot.kind === 'day'
+            ? 'clashes'
+            : 'unusual'
+          : breaks[0]
+        : small
+          ? 'here'
+          : 'Put it here'
+    }}</span>
   </button>
 </template>
 

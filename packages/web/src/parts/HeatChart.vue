@@ -48,7 +48,7 @@ const option = computed(() => {
         data: props.values.flatMap((row, y) =>
           row.map((value, x) => ({
             value: [x, y, value],
-            label: { color: value > most / 2 ? colour('--on-plum') : ink },
+            label: { color: value > most * 0.75 ? colour('--on-plum') : ink },
           })),
         ),
         label: {

@@ -42,7 +42,7 @@ describe('one thing for two places', () => {
 
   test('is told on the days on which both are out', () => {
     expect(told(both, 'one-for-two')).toEqual([
-      'fan in 2 places: ramp and lift use it at the same time on Day 3 and 4: 2 at once, and 1 here.',
+      'fan in 2 places: ramp and lift need it at the same time on Day 3 and 4: 2 at once, and 1 here.',
     ]);
   });
 
@@ -70,7 +70,7 @@ describe('one thing for two places', () => {
       { ...inCorner('q', 'lift', 'b', 2, 3), unitId: 'paper' },
     );
     expect(told(across, 'one-for-two')).toEqual([
-      'fan in 2 places: ramp and lift use it at the same time on Day 4 and 5, with Paper: 2 at once, and 1 here.',
+      'fan in 2 places: ramp needs it at the same time on Day 4 and 5 while Paper uses it too: 2 at once, and 1 here.',
     ]);
     const closed = after(across, {
       type: 'house/put-closure',

@@ -104,6 +104,9 @@ const clashesOf = memoised(
     if (days.length === 0) return [];
     const { peak } = days[0]!;
     const places = [...new Set(days.flatMap((one) => [...one.places]))];
+    const here = places.filter(({ unitId }) => unitId !== otherUnit?.id);
+    const titles = [...new Set(here.map(({ content }) => content.title))];
+    const beside = otherUnit === null ? '' : ` while ${otherUnit.title} uses it too`;
     const shown = (amount: number): string => formatQuantity(quantity(amount, supply.unit), 'metric');
     return [
       {
@@ -111,11 +114,11 @@ const clashesOf = memoised(
         rule: 'one-for-two',
         level: 'care',
         title: `${supply.name} in ${places.length} places`,
-        detail: `${fewOf(places.map(({ content }) => content.title))} use it at the same time on ${formatDays(days.map(({ number }) => number).toSorted((a, b) => a - b))}${otherUnit === null ? '' : `, with ${otherUnit.title}`}: ${shown(peak.amount)} at once, and ${shown(have)} here.`,
+        detail: `${fewOf(titles)} ${titles.length === 1 ? 'needs' : 'need'} it at the same time on ${formatDays(days.map(({ number }) => number).toSorted((a, b) => a - b))}${beside}: ${shown(peak.amount)} at once, and ${shown(have)} here.`,
         basis: 'one thing cannot be in two corners',
         days: days.map(({ number }) => number),
-        cornerIds: places.flatMap(({ where }) => (where.kind === 'corner' ? [where.cornerId] : [])),
-        placementId: places[0]!.id,
+        cornerIds: here.flatMap(({ where }) => (where.kind === 'corner' ? [where.cornerId] : [])),
+        placementId: here[0]?.id ?? null,
         childIds: [],
       },
     ];

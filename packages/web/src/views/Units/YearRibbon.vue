@@ -32,15 +32,21 @@ const months = computed(() => {
     });
   return found;
 });
-const shown = computed(() =>
-  dated.value
+// A short unit gets room for its name where nothing follows close by. In hundredths of the ribbon.
+const ROOM = 6.2;
+const shown = computed(() => {
+  const laid = dated.value
     .filter(({ span }) => span!.last >= range.value.from)
-    .map((one) => ({
-      ...one,
-      left: Math.max(0, at(one.span!.first)),
-      width: at(addDays(one.span!.last, 1)) - Math.max(0, at(one.span!.first)),
-    })),
-);
+    .map((one) => {
+      const left = Math.max(0, at(one.span!.first));
+      return { ...one, left, width: at(addDays(one.span!.last, 1)) - left };
+    });
+  return laid.map((one) => {
+    const next = laid.find(({ lane, left }) => lane === one.lane && left > one.left);
+    const free = (next?.left ?? 100) - one.left;
+    return { ...one, room: Math.max(one.width, Math.min(ROOM, free)) };
+  });
+});
 const lanes = computed(() => Math.max(1, ...shown.value.map(({ lane }) => lane + 1)));
 </script>
 
@@ -58,9 +64,9 @@ const lanes = computed(() => Math.max(1, ...shown.value.map(({ lane }) => lane +
       <i class="today" :style="{ left: `${at(today)}%` }" title="today" />
       <ul aria-label="The year">
         <li
-          v-for="{ unit, span, phase, lane, left, width } in shown"
+          v-for="{ unit, span, phase, lane, left, room } in shown"
           :key="unit.id"
-          :style="{ left: `${left}%`, width: `${width}%`, '--lane': lane }"
+          :style="{ left: `${left}%`, width: `${room}%`, '--lane': lane }"
         >
           <RouterLink
             :to="{ name: 'corners', params: { unitId: unit.id } }"
@@ -116,15 +122,13 @@ li {
 a {
   display: block;
   height: 100%;
-  padding: 4px 5px;
+  padding: 3px 4px;
   overflow: hidden;
   background: var(--tape);
   color: var(--tape-ink);
   font-size: 12px;
   font-weight: 600;
   line-height: 1.15;
-  overflow-wrap: break-word;
-  hyphens: auto;
   text-decoration: none;
 }
 a.over {

@@ -27,7 +27,7 @@ const KITES: readonly Placed[] = [
   ['kite-repair-counter', inCorner('pretend-play', 1, 10)],
   ['ribbon-breeze-bin', inCorner('sensory-bin', 1, 5)],
   ['gust-lines', inCorner('writing', 1, 10)],
-  ['weather-dough', inCorner('dough', 1, 10)],
+  ['weather-dough', inCorner('dough', 1, 4)],
   ['what-lifts-table', inCorner('science', 1, 8)],
   ['straw-trails', inCorner('easel', 4, 5)],
   ['six-on-the-rail', inCorner('books', 1, 10)],
@@ -44,7 +44,7 @@ const KITES: readonly Placed[] = [
   ['pinwheels', onDay(5, 'table')],
   ['kite-keepsake', onDay(6, 'table')],
   ['kite-corners', onDay(6, 'small-groups')],
-  ['seed-boats', onDay(7, 'small-groups')],
+  ['sink-or-stay', onDay(7, 'small-groups'), { things: 'kite parts', thing: 'part' }],
   ['roll-and-count', onDay(7, 'table')],
   ['parachute-hall', onDay(8, 'yard')],
   ['feather-hunt', onDay(8, 'small-groups')],
@@ -54,6 +54,8 @@ const KITES: readonly Placed[] = [
   ['partner-match', inBin('noor', 4, 10), { things: 'kites', thing: 'kite' }],
   ['mirror-me', RESERVE],
   ['path-for-two-feet', RESERVE],
+  // Tove comes again from Day 5 on.
+  ['rice-dough', inCorner('dough', 5, 10)],
 ];
 
 const LANTERNS: readonly Placed[] = [
@@ -275,6 +277,13 @@ export function demoUnitGestures(): ChangeInput[][] {
         activityId: 'ribbon-stick-dance',
         where: { kind: 'twin', of: 'unit-kites-12' },
       },
+      { type: 'unit/assign', placementId: 'unit-kites-22', personId: 'person-mara' },
+      ...['unit-kites-20', 'unit-kites-hall-twin'].map((placementId): ChangeInput => ({
+        type: 'unit/choose-version',
+        placementId,
+        childId: 'ada',
+        versionId: null,
+      })),
       ...things('unit-kites'),
       ...lines('unit-kites'),
       {

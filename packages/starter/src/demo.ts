@@ -1,4 +1,16 @@
-import type { ChangeInput, PlainDay } from '@kobby/core';
+import {
+  applyGesture,
+  EMPTY_BOOK,
+  factsOf,
+  gestureSchema,
+  read,
+  withSeenVersions,
+  type Actor,
+  type Book,
+  type ChangeInput,
+  type PlainDay,
+  type UnitId,
+} from '@kobby/core';
 import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
@@ -102,11 +114,14 @@ const withKit = (change: ChangeInput): ChangeInput =>
     ? { ...change, corner: { ...change.corner, standingKit: [...(KITS[change.corner.id] ?? [])] } }
     : change;
 
-/**
- * The demo home, as the gestures that make it: the house, then each unit. Everything in it is made up.
- * They are applied in order, each whole.
- */
-export function demoGestures(): ChangeInput[][] {
+// Mara has read the labels of what is eaten or kneaded.
+const LABELS_READ = '2027-03-01';
+const withLabel = (change: ChangeInput): ChangeInput =>
+  change.type === 'cupboard/put-supply' && change.supply.category === 'food'
+    ? { ...change, supply: { ...change.supply, labelCheckedOn: LABELS_READ } }
+    : change;
+
+function gesturesBeforeAnyStop(): ChangeInput[][] {
   return [
     [
       {
@@ -165,7 +180,7 @@ export function demoGestures(): ChangeInput[][] {
         },
       },
     ],
-    starterChanges().map(withKit),
+    starterChanges().map(withKit).map(withLabel),
     STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ supply: { id }, stock }) => ({
       type: 'cupboard/record-stock',
       move: { id: `count-${id}`, supplyId: id, kind: 'counted', amount: stock, at: COUNTED_AT },
@@ -198,4 +213,34 @@ export function demoGestures(): ChangeInput[][] {
     ],
     ...demoUnitGestures(),
   ];
+}
+
+const MARA: Actor = { kind: 'person', id: DEMO_PROVIDER_ID, name: 'Mara' };
+
+function after(book: Book, changes: ChangeInput[]): Book {
+  const gesture = gestureSchema.parse({ id: 'demo-begins', at: COUNTED_AT, changes });
+  const outcome = applyGesture(book, withSeenVersions(book, gesture, MARA), MARA);
+  if (outcome.outcome !== 'kept') throw new Error(`the demo home does not hold: ${JSON.stringify(outcome)}`);
+  return outcome.book;
+}
+
+/** The one stop of the current unit that Mara keeps as it is, with her reason. */
+function keptStop(book: Book): ChangeInput {
+  const unitId = 'unit-kites' as UnitId;
+  const stop = read(book, unitId, DEMO_TODAY).headsUps.find(({ level }) => level === 'stop');
+  if (!stop) throw new Error('the demo home has no stop to keep');
+  const why = 'The ribbons are sewn to the rim at both ends, 15 cm long. Ada plays there on my lap.';
+  return {
+    type: 'unit/keep-finding',
+    keeping: { id: 'keeping-ribbons', unitId, key: stop.key, facts: factsOf(stop), why },
+  };
+}
+
+/**
+ * The demo home, as the gestures that make it: the house, then each unit. Everything in it is made up.
+ * They are applied in order, each whole.
+ */
+export function demoGestures(): ChangeInput[][] {
+  const gestures = gesturesBeforeAnyStop();
+  return [...gestures, [keptStop(gestures.reduce(after, EMPTY_BOOK))]];
 }

@@ -57,17 +57,31 @@ describe('the demo home', () => {
       'bubble-mix',
       'clothes-pegs',
       'paper-straws',
-      'ribbon-sticks',
       'small-trays',
+      'rice-flour',
       'wooden-dowels',
     ]);
-    expect(kites.headsUps.map((finding) => finding.title)).toEqual([
-      'Gluten and Tove Lind',
-      'Tree nuts and Noor Vale',
-      'Small trays in 8 places',
+    const open = kites.headsUps.filter(({ kept }) => !kept);
+    expect(open.filter(({ level }) => level === 'stop')).toEqual([]);
+    expect(open.filter(({ level }) => level === 'care').map(({ title }) => title)).toEqual([
+      "Under the maker's lowest age: Ada Brook and Juno Hale",
+      'Round neck or face: Juno Hale',
+      'Long cord or loop: Juno Hale',
+      'Sticks: Juno Hale and Noor Vale',
+      'Out of reach of Ada Brook',
+      'Small trays in 9 places',
+      'Ada Brook mostly watches',
+      'Water: Down or up? kite parts in water',
       'Clothes pegs in 4 places',
-      'Music is empty',
     ]);
+  });
+
+  test('keeps one stop as it is, with the reason', () => {
+    const kept = kites.headsUps.filter((one) => one.kept);
+    expect(kept.map(({ level, title, kept: as }) => [level, title, as?.by])).toEqual([
+      ['stop', 'Long cord or loop: Ada Brook', 'Kobby'],
+    ]);
+    expect(kept[0]?.kept?.why).toContain('sewn to the rim');
   });
 
   test('has a year of units, one just over, the current, the next, and an idea', () => {

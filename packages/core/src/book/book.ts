@@ -17,6 +17,7 @@ import { activitySchema, bookTitleSchema, recipeSchema, sheetSchema, songSchema 
 import {
   dayLineSchema,
   eventSchema,
+  keepingSchema,
   omissionSchema,
   placementSchema,
   readyUnitSchema,
@@ -48,6 +49,7 @@ export const ENTITY_SCHEMAS = {
   dayLines: dayLineSchema,
   omissions: omissionSchema,
   placements: placementSchema,
+  keepings: keepingSchema,
   ticks: tickSchema,
   shares: shareSchema,
 } as const;

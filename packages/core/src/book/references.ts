@@ -74,9 +74,11 @@ const REFERENCES: ReferencesOf = {
     held('units', placement.unitId, 'unitId'),
     held('activities', placement.originId, 'originId'),
     ...ofWhere(placement.where),
+    ...(placement.leadId === null ? [] : [held('people', placement.leadId, 'leadId')]),
     ...placement.choices.map(({ childId }, i) => held('children', childId, 'choices', i, 'childId')),
     ...ofContent(placement.content),
   ],
+  keepings: (keeping) => [held('units', keeping.unitId, 'unitId')],
   ticks: (tick) => [
     held('placements', tick.placementId, 'placementId'),
     ...(tick.supplyId === null ? [] : [held('supplies', tick.supplyId, 'supplyId')]),

@@ -38,3 +38,7 @@ export function clockSpan(start: ClockTime, length: Minutes): ClockSpan {
 
 /** Whether two stretches share at least a minute; touching ends do not. */
 export const spansMeet = (a: ClockSpan, b: ClockSpan): boolean => a.from < b.to && b.from < a.to;
+
+/** `09:30`, for minutes since midnight. */
+export const formatMinutes = (minutes: number): string =>
+  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;

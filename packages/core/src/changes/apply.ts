@@ -7,7 +7,17 @@ import { calendarOf, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
-import { circleRefusal, chooseVersion, copy, leaveEmpty, move, place, unplace } from './planning.ts';
+import {
+  circleRefusal,
+  chooseVersion,
+  copy,
+  keepFinding,
+  leaveEmpty,
+  move,
+  place,
+  swapMaterial,
+  unplace,
+} from './planning.ts';
 import { existsAlready, unknownId, type Refusal } from './refusal.ts';
 
 /** What became of a gesture. */
@@ -131,6 +141,13 @@ const HANDLERS: Handlers = {
     pen.put('placements', { ...placement, pinned });
   },
   'unit/choose-version': chooseVersion,
+  'unit/assign': (pen, { placementId, personId }) => {
+    const placement = pen.get('placements', placementId);
+    if (!placement) return unknownId(['placementId'], 'activity in this unit');
+    pen.put('placements', { ...placement, leadId: personId });
+  },
+  'unit/swap-material': swapMaterial,
+  'unit/keep-finding': (pen, change, { at, actor }) => keepFinding(pen, change, { at, by: actor.name }),
   'unit/put-thing': (pen, { thing }) => pen.put('things', thing),
   'unit/put-event': (pen, { event }) => pen.put('events', event),
   'unit/put-line': (pen, { line }) => pen.put('dayLines', line),
@@ -225,6 +242,7 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   events: 'special event',
   dayLines: 'line of a day',
   omissions: 'corner left empty',
+  keepings: 'finding kept',
   placements: 'activity in a unit',
   ticks: 'tick',
   homes: 'block of the day',

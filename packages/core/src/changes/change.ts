@@ -1,7 +1,13 @@
 import { z } from 'zod';
 import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
 import { plainDaySchema } from '../calendar/index.ts';
-import { instantSchema, stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
+import {
+  instantSchema,
+  stockMoveSchema,
+  supplyIdSchema,
+  supplySchema,
+  wishSchema,
+} from '../cupboard/index.ts';
 import { tickSubjectSchema } from '../daybook/index.ts';
 import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
 import {
@@ -14,6 +20,7 @@ import {
   cornerSchema,
   extraSchema,
   homeSchema,
+  personIdSchema,
   personSchema,
 } from '../house/index.ts';
 import {
@@ -29,6 +36,7 @@ import { idSchema, lineSchema } from '../measure/index.ts';
 import {
   dayLineSchema,
   eventSchema,
+  keepingOrderSchema,
   omissionSchema,
   placementIdSchema,
   readyUnitSchema,
@@ -93,6 +101,7 @@ const DROPPABLE_KINDS = [
   'events',
   'dayLines',
   'omissions',
+  'keepings',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -155,6 +164,20 @@ export const changeSchema = z.discriminatedUnion('type', [
     /** False lets age and rungs decide again. */
     byHand: z.boolean().default(true),
   }),
+  /** Names the adult who stays with something; null for nobody. */
+  z.object({
+    type: z.literal('unit/assign'),
+    placementId: placementIdSchema,
+    personId: personIdSchema.nullable(),
+  }),
+  /** Uses one supply instead of another in something that is placed; the library's own stays as it is. */
+  z.object({
+    type: z.literal('unit/swap-material'),
+    placementId: placementIdSchema,
+    supplyId: supplyIdSchema,
+    insteadId: supplyIdSchema,
+  }),
+  z.object({ type: z.literal('unit/keep-finding'), keeping: keepingOrderSchema }),
   z.object({ type: z.literal('unit/put-thing'), thing: thingSchema }),
   z.object({ type: z.literal('unit/put-event'), event: eventSchema }),
   z.object({ type: z.literal('unit/put-line'), line: dayLineSchema }),

@@ -72,6 +72,10 @@ const DESCRIBERS: Describers = {
   'unit/pin': (book, { placementId, pinned }) => `${pinned ? 'pin' : 'unpin'} ${titleOf(book, placementId)}`,
   'unit/choose-version': (book, { placementId, childId }) =>
     `${titleOf(book, placementId)} for ${book.children[childId]?.shownAs ?? 'a child'}`,
+  'unit/assign': (book, { placementId, personId }) =>
+    `${(personId && book.people[personId]?.name) ?? 'nobody'} stays with ${titleOf(book, placementId)}`,
+  'unit/swap-material': (book, { insteadId }) => `use ${book.supplies[insteadId]?.name ?? 'something else'}`,
+  'unit/keep-finding': () => 'keep a finding as it is',
   'unit/put-thing': (_, { thing }) => thing.name,
   'unit/put-event': (_, { event }) => event.title,
   'unit/put-line': (_, { line }) =>

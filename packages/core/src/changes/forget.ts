@@ -45,6 +45,9 @@ export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]
     for (const one of pen.all(kind)) if (one.childId === childId) pen.drop(kind, one.id);
   }
   for (const placement of pen.all('placements')) forgetIn(pen, placement, childId);
+  // What was kept about the child is named by its id.
+  for (const { id, key } of pen.all('keepings'))
+    if (key.split(':').includes(childId)) pen.drop('keepings', id);
   pen.drop('children', childId);
   for (const kind of KINDS) {
     for (const entity of pen.all(kind)) {

@@ -24,6 +24,7 @@ export function place(
     content: slots ? fillSlots(content, slots) : content,
     pinned: false,
     choices: [],
+    leadId: null,
     outSince: null,
   });
 }
@@ -38,7 +39,16 @@ export function copy(
   if (!original) return unknownId(['placementId'], 'activity in a unit');
   // Who gets what was chosen for the days of that unit.
   const choices = unitId === original.unitId ? original.choices : [];
-  return putAt(pen, where, { ...original, id, version: 0, unitId, pinned: false, choices, outSince });
+  return putAt(pen, where, {
+    ...original,
+    id,
+    version: 0,
+    unitId,
+    pinned: false,
+    choices,
+    leadId: unitId === original.unitId ? original.leadId : null,
+    outSince,
+  });
 }
 
 export function move(pen: Pen, { placementId, where }: Of<'unit/move'>): Refusal | undefined {
@@ -71,6 +81,41 @@ export function chooseVersion(
     choices: choices.toSorted((a, b) => (a.childId < b.childId ? -1 : 1)),
   });
   return undefined;
+}
+
+/** Uses one supply instead of another, wherever a placement uses it. */
+export function swapMaterial(
+  pen: Pen,
+  { placementId, supplyId, insteadId }: Of<'unit/swap-material'>,
+): Refusal | undefined {
+  const placement = pen.get('placements', placementId);
+  if (!placement) return unknownId(['placementId'], 'activity in this unit');
+  const { content } = placement;
+  if (!content.materials.some((line) => line.supplyId === supplyId))
+    return unknownId(['supplyId'], 'material of this activity');
+  const materials = content.materials.map((line) =>
+    line.supplyId === supplyId ? { ...line, supplyId: insteadId } : line,
+  );
+  pen.put('placements', { ...placement, content: { ...content, materials } });
+  return undefined;
+}
+
+/** Keeps a finding as it is. It has one reason a unit: a second one replaces the first. */
+export function keepFinding(
+  pen: Pen,
+  { keeping }: Of<'unit/keep-finding'>,
+  { at, by }: { readonly at: string; readonly by: string },
+): void {
+  const known = pen
+    .all('keepings')
+    .find(({ unitId, key }) => unitId === keeping.unitId && key === keeping.key);
+  pen.put('keepings', {
+    ...keeping,
+    id: known?.id ?? keeping.id,
+    version: known?.version ?? 0,
+    at,
+    by,
+  } as never);
 }
 
 /** Leaves a corner empty on purpose. A corner has one reason a unit: a second one replaces the first. */

@@ -35,6 +35,7 @@ export const PROPERTIES = {
   ballMm: { label: 'Ball, across (mm)', shape: { kind: 'mm' } },
   cord: { label: 'Cord or ribbon', shape: { kind: 'cord' } },
   latex: flag('Made of latex'),
+  balloon: flag('Balloon, or a stretched piece of one'),
   film: flag('Thin plastic film or bag'),
   foodForm: choice('As food', {
     none: 'not food',
@@ -83,6 +84,7 @@ export const PROPERTIES = {
     pointed: 'point',
     blade: 'blade',
   }),
+  hardware: flag('Pins, screws, tacks, small hardware'),
   glass: flag('Glass or ceramic'),
   magnet: choice('Magnet', { none: 'none', encased: 'large and encased', loose: 'small, strong and loose' }),
   battery: choice('Battery', { none: 'none', screwed: 'behind a screw', reachable: 'reachable' }),

@@ -214,6 +214,8 @@ const FIELDS = {
   energy: z.enum(['calm', 'middling', 'lively'], 'It is calm, middling or lively').default('middling'),
   place: z.enum(['indoors', 'outdoors', 'either'], 'Indoors, outdoors or either').default('indoors'),
   weather: z.enum(['any', 'dry', 'wind', 'sun', 'cold'], 'This is not a weather').default('any'),
+  /** Children play at standing water, of any depth. */
+  water: z.boolean().default(false),
   /** Something that goes into each child's folder. */
   keepsake: z.boolean().default(false),
   craft: z.enum(['none', 'model', 'own-way'], 'A model to copy, or the own way').default('none'),

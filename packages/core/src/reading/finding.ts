@@ -1,4 +1,5 @@
-import type { ChildId, CornerId } from '../house/index.ts';
+import type { SupplyId } from '../cupboard/index.ts';
+import type { ChildId, CornerId, Lead } from '../house/index.ts';
 import type { Placement, PlacementId } from '../unit/index.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
@@ -6,6 +7,27 @@ export type Level = 'stop' | 'care' | 'note';
 
 /** The rules that speak so far. */
 type RuleId =
+  | 'caution'
+  | 'water'
+  | 'may-contain'
+  | 'label-unread'
+  | 'unknown'
+  | 'out-of-reach'
+  | 'picked'
+  | 'area-forgotten'
+  | 'mess'
+  | 'too-much'
+  | 'adults-short'
+  | 'ratio'
+  | 'keepsake'
+  | 'book-unread'
+  | 'feature-once'
+  | 'partner'
+  | 'event-without-plan'
+  | 'no-twin'
+  | 'out-of-stock'
+  | 'pieces-missing'
+  | 'recorded'
   | 'empty-corner'
   | 'left-out'
   | 'allergen'
@@ -18,6 +40,13 @@ type RuleId =
   | 'retired-corner'
   | 'event-without-day'
   | 'special-day';
+
+/** Who keeps a finding as it is, since when and why. */
+interface KeptAs {
+  readonly by: string;
+  readonly at: string;
+  readonly why: string;
+}
 
 /** Something that the plan knows about itself. */
 export interface Finding {
@@ -35,6 +64,19 @@ export interface Finding {
   readonly cornerIds: readonly CornerId[];
   readonly placementId: PlacementId | null;
   readonly childIds: readonly ChildId[];
+  /** Everything placed that it is about; the first is the one to show. Left out: only {@link Finding.placementId}. */
+  readonly placementIds?: readonly PlacementId[];
+  readonly supplyIds?: readonly SupplyId[];
+  /** Its row in docs/cautions.md; left out for what is no caution. */
+  readonly row?: number;
+  /** What to do instead, in a sentence or two. */
+  readonly instead?: string;
+  /** Naming an adult who may lead this, or anyone, is a way out. */
+  readonly lead?: Lead;
+  /** The fingerprint of its facts; left out where the whole finding is its facts. */
+  readonly facts?: string;
+  /** Kept as it is by somebody, and nothing about it has changed since. */
+  readonly kept?: KeptAs;
 }
 
 /** The one sentence that stands wherever findings are shown. */
@@ -50,6 +92,27 @@ export const aboutPlacement = ({
   placementId: id,
   childIds: [],
 });
+
+const FNV_PRIME = 16777619;
+const FNV_START = 2166136261;
+
+/** A short fingerprint of some facts: the same for the same facts in the same order (FNV-1a, twice 32 bits). */
+export function fingerprint(facts: readonly unknown[]): string {
+  let [one, other] = [FNV_START, FNV_PRIME];
+  for (const sign of JSON.stringify(facts)) {
+    one = Math.imul(one ^ sign.charCodeAt(0), FNV_PRIME);
+    other = Math.imul(other + sign.charCodeAt(0), FNV_START) ^ (other >>> 13);
+  }
+  return `${(one >>> 0).toString(16).padStart(8, '0')}${(other >>> 0).toString(16).padStart(8, '0')}`;
+}
+
+/** The fingerprint of a finding: what it says of itself, else all that it is made of. */
+export const factsOf = (finding: Finding): string =>
+  finding.facts ?? fingerprint([finding.key, finding.level, finding.days, finding.childIds, finding.detail]);
+
+/** Everything placed that a finding is about. */
+export const placementsOf = ({ placementIds, placementId }: Finding): readonly PlacementId[] =>
+  placementIds ?? (placementId === null ? [] : [placementId]);
 
 // Nobody reads more stretches of days than this; the rest is told as a number.
 const MOST_STRETCHES = 6;

@@ -25,7 +25,17 @@ export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
 export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
-export { CAUTION_LINE, formatDays, listed, type Finding, type Level } from './finding.ts';
+export { unknownOf } from './cautions/cautions.ts';
+export { CAUTION_RULES } from './cautions/rules.ts';
+export {
+  CAUTION_LINE,
+  factsOf,
+  formatDays,
+  listed,
+  placementsOf,
+  type Finding,
+  type Level,
+} from './finding.ts';
 export {
   handoverSchema,
   mayTick,

@@ -1,24 +1,35 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import type { LensId } from '../skills/index.ts';
-import type { DayLine, Omission, Placement, SpecialEvent, Thing, UnitId } from '../unit/index.ts';
+import type { DayLine, Keeping, Omission, Placement, SpecialEvent, Thing, UnitId } from '../unit/index.ts';
 import { supplyList, type SupplyLine } from './amounts/supply-list.ts';
 import { balanceOf, type Balance } from './balance/balance.ts';
 import { shelfFindings, shelfOf, type Cubby } from './balance/shelf.ts';
 import { allergenFindings } from './cautions/allergens.ts';
-import { outOfReach, type OutOfReach } from './cautions/reach.ts';
+import { cautionFindings, supplyFindings, waterFindings } from './cautions/cautions.ts';
+import { outOfReach, reachFindings, type OutOfReach } from './cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from './changeover/changeover.ts';
+import { adultFindings, dayFindings, twinFinding } from './conduct/days.ts';
+import { ratioFindings } from './conduct/ratio.ts';
+import {
+  areaFindings,
+  bookFindings,
+  featureFindings,
+  partnerFindings,
+  planFindings,
+} from './conduct/theme.ts';
+import { pieceFindings, stockFindings } from './conduct/things.ts';
 import { eventFindings } from './events.ts';
 import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from './exclusive/one-for-two.ts';
 import { retiredCornerFindings, sharedTableFindings } from './exclusive/tables.ts';
-import type { Finding, Level } from './finding.ts';
+import { factsOf, type Finding, type Level } from './finding.ts';
 import { leftOutFindings } from './fit/left-out.ts';
 import { openSlotFindings } from './fit/open-slots.ts';
 import { traysOf, type TrayRow } from './fit/trays.ts';
 import { watchingFindings } from './fit/watching.ts';
 import { memoised, stableGroups } from './memo.ts';
 import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
-import { frameOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
+import { frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
 /** Everything that a plan says about itself. Each answer is computed when it is asked for, and then remembered. */
@@ -47,6 +58,7 @@ export interface Reading {
 const thingsOf = stableGroups((thing: Thing) => thing.unitId);
 const eventsOf = stableGroups((event: SpecialEvent) => event.unitId);
 const linesOf = stableGroups((line: DayLine) => line.unitId);
+const keepingsOf = stableGroups((keeping: Keeping) => keeping.unitId);
 const omissionsOf = stableGroups((omission: Omission) => omission.unitId);
 
 const NONE: readonly never[] = [];
@@ -104,21 +116,46 @@ const bothOf = memoised(({ placements, twins }: Placed): readonly Placement[] =>
   twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
 );
 
-/** Every rule asked about a unit. */
+/** Every rule asked about a unit, and what of it somebody keeps as it is. */
 function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): readonly Finding[] {
-  const { corners, supplies, stockMoves, activities } = book;
+  const { corners, supplies, stockMoves, activities, bookTitles } = book;
   const { placements } = placed;
-  const events = eventsOf(book.events).get(frame.unit.id) ?? NONE;
-  const omissions = omissionsOf(book.omissions).get(frame.unit.id) ?? NONE;
+  const of = <T>(groups: ReadonlyMap<UnitId, readonly T[]>): readonly T[] =>
+    groups.get(frame.unit.id) ?? NONE;
+  const events = of(eventsOf(book.events));
+  const omissions = of(omissionsOf(book.omissions));
   const here = reusablesOf(placements, frame, supplies, corners);
   const acrossUnits = neighboursOf(book, frame).map((other) => {
     const there = reusablesOf(placedIn(book, other.unit.id).placements, other, supplies, corners);
     return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
   });
-  return inOrder(
+  const both = bothOf(placed);
+  const phase = phaseOf(frame, today);
+  // What is over is over, and an idea has no days to fill: only what the children meet is looked at.
+  const conduct =
+    phase === 'over' || phase === 'idea'
+      ? []
+      : [
+          areaFindings(placements),
+          featureFindings(placements, frame),
+          partnerFindings(byOrder(of(thingsOf(book.things)))),
+          planFindings(events),
+          bookFindings(of(linesOf(book.dayLines)), frame, bookTitles),
+          dayFindings(placements, frame, today),
+          adultFindings(placements, frame, today),
+          ratioFindings(frame, today),
+          twinFinding(placements, twinnedIn(placed), frame, today),
+          stockFindings(supplyList(both, frame, supplies, corners, stockMoves, today)),
+          pieceFindings(placements, frame, supplies, today),
+        ];
+  const found = inOrder(
     shelfFindings(placements, frame, corners, omissions, today),
     leftOutFindings(placements, frame, today),
-    allergenFindings(bothOf(placed), frame, supplies, today),
+    allergenFindings(both, frame, supplies, today),
+    cautionFindings(both, frame, supplies, today),
+    waterFindings(both, frame, today),
+    supplyFindings(both, frame, supplies, today),
+    reachFindings(placements, frame, supplies, today),
     openSlotFindings(placements, frame.unit),
     orderFindings(placements, frame, activities),
     sharedTableFindings(placements, frame, corners, today),
@@ -127,8 +164,28 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
     watchingFindings(placements, frame, today),
     eventFindings(events, placements, frame),
     ...acrossUnits,
+    ...conduct,
   );
+  return withKept(found, of(keepingsOf(book.keepings)));
 }
+
+const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(twins.map(({ of }) => of.id)));
+
+// What is kept goes to the end, and comes back as soon as its facts are others.
+const withKept = memoised((found: readonly Finding[], keepings: readonly Keeping[]): readonly Finding[] => {
+  if (keepings.length === 0) return found;
+  const byKey = new Map(keepings.map((keeping) => [keeping.key, keeping]));
+  const open: Finding[] = [];
+  const kept: Finding[] = [];
+  for (const finding of found) {
+    const keeping = byKey.get(finding.key);
+    if (keeping?.facts === factsOf(finding)) {
+      const { by, at, why } = keeping;
+      kept.push({ ...finding, kept: { by, at, why } });
+    } else open.push(finding);
+  }
+  return [...open, ...kept];
+});
 
 /** The frames of the units whose days overlap those of this one. */
 function neighboursOf(book: Book, { unit, calendar }: Frame): readonly Frame[] {

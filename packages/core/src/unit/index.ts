@@ -2,6 +2,7 @@
 export * from './day-line.ts';
 export * from './event.ts';
 export * from './featured.ts';
+export * from './keeping.ts';
 export * from './omission.ts';
 export * from './placement.ts';
 export * from './ready-unit.ts';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
-import { blockIdSchema, childIdSchema, cornerIdSchema } from '../house/index.ts';
+import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema } from '../house/index.ts';
 import { activityContentSchema, activityIdSchema, versionIdSchema } from '../library/index.ts';
 import { idSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
@@ -71,6 +71,8 @@ export const placementSchema = z.object({
   /** Stays where it is when days are drafted anew or swapped. */
   pinned: z.boolean().default(false),
   choices: z.array(choiceSchema).max(60, 'At most 60').default([]),
+  /** Who stays with it and does nothing else meanwhile; null when nobody was named. */
+  leadId: personIdSchema.nullable().default(null),
   /** Carried over from an earlier unit: the day since which it has been out. */
   outSince: plainDaySchema.nullable().default(null),
 });

@@ -99,7 +99,7 @@ const WHERES: WhereCodecs = {
 };
 
 const PLACEMENT_FIELDS = {
-  ...plain('unitId', 'originId', 'originVersion', 'outSince'),
+  ...plain('unitId', 'originId', 'originVersion', 'leadId', 'outSince'),
   ...json('content', 'choices'),
   ...flag('pinned'),
 };
@@ -187,6 +187,7 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   dayLines: codec('dayLines', plain('unitId', 'kind', 'day', 'blockId', 'bookId', 'words', 'order')),
   omissions: codec('omissions', plain('unitId', 'cornerId', 'why')),
   placements: PLACEMENTS,
+  keepings: codec('keepings', plain('unitId', 'key', 'facts', 'why', 'by', 'at')),
   ticks: codec('ticks', plain('placementId', 'day', 'supplyId', 'by', 'at')),
   shares: codec('shares', plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt')),
 };

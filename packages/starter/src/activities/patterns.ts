@@ -290,6 +290,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       slots: THINGS,
       place: 'outdoors',
       weather: 'sun',
+      water: true,
       mess: 'messy',
       adult: 'tied',
       atOnce: 3,
@@ -487,6 +488,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       slots: THINGS,
       atOnce: 3,
       adult: 'tied',
+      water: true,
       mess: 'some',
       spillKit: 'Towel below, tub emptied at once',
       materials: [

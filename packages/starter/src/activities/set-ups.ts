@@ -582,6 +582,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       mess: 'some',
       adult: 'tied',
       energy: 'calm',
+      water: true,
       spillKit: 'Towel below, cloth at hand',
       atOnce: 3,
       materials: [

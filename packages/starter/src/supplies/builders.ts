@@ -35,8 +35,8 @@ export const part = (
   material: 'firm' | 'paper' | 'fabric' | 'yarn' = 'firm',
 ): Pick<Properties, 'loosePart'> => ({ loosePart: { acrossMm, longMm, material } });
 
-/** Cord or ribbon: its length in millimetres, and whether it can be tied to a loop. */
-export const cord = (lengthMm: number, canLoop = true): Pick<Properties, 'cord'> => ({
+/** Cord or ribbon: its length in millimetres, and whether it is a loop that goes over a head. */
+export const cord = (lengthMm: number, canLoop = false): Pick<Properties, 'cord'> => ({
   cord: { lengthMm, canLoop },
 });
 

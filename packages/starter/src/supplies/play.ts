@@ -209,7 +209,7 @@ const OUT_AND_IN: readonly StarterSupply[] = [
   electric('desk-fan', 'Desk fan, caged', 'C1', 1, {
     kept: true,
     packs: [[1, 2600, DISCOUNT]],
-    props: cord(1500, false),
+    props: cord(1500),
   }),
   electric('torches', 'Torches, closed battery box', 'C1', 3, {
     kept: true,
@@ -219,7 +219,7 @@ const OUT_AND_IN: readonly StarterSupply[] = [
   electric('light-panel', 'Light panel', 'Light table', 1, {
     kept: true,
     packs: [[1, 4900, TOYS]],
-    props: { battery: 'screwed', ...cord(1500, false) },
+    props: { battery: 'screwed', ...cord(1500) },
   }),
   electric('candle-lights', 'Candle lights, screwed shut', 'C1', 8, {
     kept: true,
@@ -230,7 +230,7 @@ const OUT_AND_IN: readonly StarterSupply[] = [
   music('ribbon-sticks', 'Ribbon sticks', 'D1', 6, {
     kept: true,
     got: 'collected',
-    props: { stick: 'blunt', ...cord(800, false) },
+    props: { stick: 'blunt', ...cord(800) },
   }),
   music('egg-shakers', 'Egg shakers, sealed', 'D1', 8, {
     kept: true,

@@ -51,6 +51,7 @@ const day = computed(() => {
       return 'day' in at && at.day === number;
     }),
     lines: lines.filter((line) => line.day === number),
+    flag: flagOf(number),
     here: attendance.children.length,
     away: attendance.away,
   };
@@ -58,6 +59,15 @@ const day = computed(() => {
 function startOf({ where }: Placement): string {
   const { blocks } = reading.value.frame.home;
   return blocks.find((block) => where.kind === 'day' && block.id === where.blockId)?.start ?? '';
+}
+/** What the plan points out about this day alone. */
+function flagOf(number: number) {
+  const own = reading.value.headsUps.filter(
+    ({ days, kept, placementId, cornerIds }) =>
+      !kept && days.length === 1 && days[0] === number && cornerIds.length === 0 && placementId === null,
+  );
+  const worst = own[0]?.level;
+  return worst ? { level: worst, count: own.length } : null;
 }
 const lineText = (line: DayLine): string =>
   [line.bookId && store.book.bookTitles[line.bookId]?.title, line.words].filter(Boolean).join(' · ');
@@ -81,6 +91,9 @@ const lineText = (line: DayLine): string =>
         <span>{{ day.isToday ? 'today' : formatDay(day.date, 'brief') }}</span>
         <span v-if="tall" class="sr-only">: book, circle, notes, event, swap</span>
       </component>
+      <span v-if="day.flag" class="flag" :class="day.flag.level"
+        >{{ day.flag.count }} {{ day.flag.level }}</span
+      >
       <span v-if="tall" class="who">{{ day.here }} here</span>
     </div>
     <p v-for="closed in day.closedBefore" :key="closed.date" class="closed">
@@ -163,6 +176,24 @@ button.name {
 .closed {
   font-size: 12px;
   color: var(--ink-soft);
+}
+.flag {
+  padding: 0 4px;
+  border-radius: 3px;
+  font-weight: 700;
+  font-size: 12px;
+}
+.flag.stop {
+  background: var(--stop-bg);
+  color: var(--stop);
+}
+.flag.care {
+  background: var(--care-bg);
+  color: var(--care);
+}
+.flag.note {
+  background: var(--note-bg);
+  color: var(--note);
 }
 .closed {
   border-left: 3px dashed var(--edge);

@@ -7,6 +7,8 @@ export interface Drawer {
   readonly figure: string;
   readonly to: RouteLocationRaw;
   readonly warns?: boolean;
+  /** How many things it points out. */
+  readonly count?: number;
 }
 defineProps<{ label: string; drawers: readonly Drawer[] }>();
 </script>
@@ -22,8 +24,10 @@ defineProps<{ label: string; drawers: readonly Drawer[] }>();
     >
       <b>{{ drawer.name }}</b>
       <span class="figures">{{ drawer.figure }}</span>
-      <i aria-hidden="true" />
-      <span v-if="drawer.warns" class="sr-only">has a stop</span>
+      <i aria-hidden="true" :class="{ counts: drawer.count }">{{ drawer.count || '' }}</i>
+      <span v-if="drawer.count" class="sr-only">
+        {{ drawer.count }} to look at{{ drawer.warns ? ', one of them a stop' : '' }}
+      </span>
     </RouterLink>
   </nav>
 </template>
@@ -71,6 +75,19 @@ nav {
 }
 .drawer.warns i {
   background: var(--stop);
+}
+.drawer i.counts {
+  width: auto;
+  min-width: 18px;
+  height: 18px;
+  margin-top: -9px;
+  padding: 0 4px;
+  color: var(--drawer);
+  font: 700 12px/18px var(--text);
+  text-align: center;
+}
+.drawer.warns i.counts {
+  color: var(--stop-bg);
 }
 .drawer:hover {
   filter: brightness(1.05);

@@ -1,53 +1,76 @@
 <script setup lang="ts">
-import { mdiAlertOctagonOutline, mdiHandBackRightOutline, mdiInformationOutline } from '@mdi/js';
 import { CAUTION_LINE, type Finding, type Level } from '@kobby/core';
-import { ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
+import HeadsUpCard from './HeadsUpCard.vue';
 
-/** The running list of what the plan knows about itself. */
-defineProps<{ findings: readonly Finding[] }>();
-const explained = ref<string | null>(null);
+/** The running list of what the plan knows about itself: narrowed down by weight, walked through by arrow keys. */
+const props = defineProps<{ findings: readonly Finding[] }>();
 const emit = defineEmits<{ show: [finding: Finding] }>();
 
-const LEVELS: Readonly<Record<Level, { readonly word: string; readonly glyph: string }>> = {
-  stop: { word: 'Stop', glyph: mdiAlertOctagonOutline },
-  care: { word: 'Care', glyph: mdiHandBackRightOutline },
-  note: { word: 'Note', glyph: mdiInformationOutline },
-};
+type Wanted = 'open' | Level | 'kept';
+const WANTED: readonly { readonly id: Wanted; readonly one: string; readonly many: string }[] = [
+  { id: 'open', one: 'open', many: 'open' },
+  { id: 'stop', one: 'stop', many: 'stops' },
+  { id: 'care', one: 'care', many: 'cares' },
+  { id: 'note', one: 'note', many: 'notes' },
+  { id: 'kept', one: 'kept', many: 'kept' },
+];
+const wanted = ref<Wanted>('open');
+const list = ref<HTMLElement | null>(null);
+const opened = ref<string | null>(null);
+
+const isIn = ({ level, kept }: Finding, id: Wanted): boolean =>
+  id === 'kept' ? kept !== undefined : kept === undefined && (id === 'open' || level === id);
+const counts = computed(() =>
+  WANTED.map((one) => ({ ...one, count: props.findings.filter((finding) => isIn(finding, one.id)).length })),
+);
+// A weight of which nothing is left shows everything again.
+const shown = computed(() => {
+  const found = props.findings.filter((finding) => isIn(finding, wanted.value));
+  return found.length > 0 ? found : props.findings.filter((finding) => isIn(finding, 'open'));
+});
+
+/** The next or the previous one, by the arrow keys. */
+async function walk(event: KeyboardEvent): Promise<void> {
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+  const target = event.target as HTMLElement;
+  if (by === undefined || target.closest('textarea, input, select')) return;
+  event.preventDefault();
+  await nextTick();
+  const heads = [...(list.value?.querySelectorAll<HTMLElement>('.head') ?? [])];
+  const now = heads.findIndex((head) => head.closest('li')?.contains(target));
+  heads[Math.min(Math.max(now + by, 0), heads.length - 1)]?.focus();
+}
 </script>
 
 <template>
   <section class="heads-ups" aria-label="Heads-ups">
-    <p v-if="findings.length === 0" class="quiet">Nothing to point out right now.</p>
-    <TransitionGroup name="slip" tag="ul" aria-live="polite">
-      <li v-for="finding in findings" :key="finding.key" :class="finding.level" data-test="heads-up">
-        <b>
-          <v-icon :icon="LEVELS[finding.level].glyph" size="16" aria-hidden="true" />
-          {{ LEVELS[finding.level].word }} · {{ finding.title }}
-        </b>
-        <p>{{ finding.detail }}</p>
-        <div class="acts">
-          <button
-            v-if="finding.placementId || finding.cornerIds.length === 1"
-            type="button"
-            :aria-label="`Show it: ${finding.title}`"
-            @click="emit('show', finding)"
-          >
-            Show it
-          </button>
-          <button
-            type="button"
-            :aria-expanded="explained === finding.key"
-            :aria-label="`Why: ${finding.title}`"
-            @click="explained = explained === finding.key ? null : finding.key"
-          >
-            Why
-          </button>
-        </div>
-        <p v-if="explained === finding.key" class="basis">
-          Basis: {{ finding.basis }}. Local licensing and the child's own care plan come first.
-        </p>
-      </li>
-    </TransitionGroup>
+    <div class="weights" role="group" aria-label="Which heads-ups">
+      <template v-for="one in counts" :key="one.id">
+        <button
+          v-if="one.count > 0 || one.id === 'open'"
+          type="button"
+          :class="one.id"
+          :aria-pressed="wanted === one.id"
+          @click="wanted = one.id"
+        >
+          {{ one.count }} {{ one.count === 1 ? one.one : one.many }}
+        </button>
+      </template>
+    </div>
+    <p v-if="shown.length === 0" class="quiet">Nothing to point out right now.</p>
+    <div ref="list" @keydown="walk">
+      <TransitionGroup name="slip" tag="ul" aria-live="polite">
+        <HeadsUpCard
+          v-for="finding in shown"
+          :key="finding.key"
+          :finding="finding"
+          :opened="opened === finding.key"
+          @toggle="opened = opened === finding.key ? null : finding.key"
+          @show="emit('show', finding)"
+        />
+      </TransitionGroup>
+    </div>
     <p class="line">{{ CAUTION_LINE }}</p>
   </section>
 </template>
@@ -59,62 +82,36 @@ const LEVELS: Readonly<Record<Level, { readonly word: string; readonly glyph: st
   flex: 1;
   gap: 8px;
 }
+.weights {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px 4px;
+}
+.weights button {
+  min-height: 24px;
+  padding: 0 6px;
+  background: none;
+  border: 0;
+  border-bottom: 3px solid var(--line);
+  font-size: 12.5px;
+  font-weight: 600;
+}
+.weights [aria-pressed='true'] {
+  border-color: var(--plum);
+}
+.weights .stop {
+  color: var(--stop);
+}
+.weights .care {
+  color: var(--care);
+}
+.weights .note {
+  color: var(--note);
+}
 ul {
   display: flex;
   flex-direction: column;
   gap: 8px;
-}
-li {
-  padding: 7px 9px;
-  border-radius: 5px;
-  border-left: 5px solid;
-  font-size: 13px;
-  line-height: 1.32;
-}
-li b {
-  display: flex;
-  gap: 5px;
-  align-items: flex-start;
-  font-weight: 700;
-}
-li p {
-  overflow-wrap: anywhere;
-}
-.stop {
-  background: var(--stop-bg);
-  border-color: var(--stop);
-}
-.stop b {
-  color: var(--stop);
-}
-.care {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
-}
-.care b {
-  color: var(--care);
-}
-.note {
-  background: var(--note-bg);
-  border-color: var(--note-edge);
-}
-.note b {
-  color: var(--note);
-}
-li button {
-  display: inline-block;
-  margin: 3px 12px 0 0;
-  padding: 0;
-  background: none;
-  border: 0;
-  font-weight: 700;
-  text-decoration: underline;
-  text-underline-offset: 2px;
-  cursor: pointer;
-}
-.basis {
-  margin-top: 4px;
-  font-size: 12.5px;
 }
 .line {
   margin-top: auto;
@@ -132,5 +129,10 @@ li button {
 .slip-enter-from,
 .slip-leave-to {
   opacity: 0;
+}
+@media (max-width: 900px) {
+  .weights button {
+    min-height: var(--touch);
+  }
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiCheckBold, mdiPin, mdiUmbrellaOutline } from '@mdi/js';
-import { tickIdOf, type Placement } from '@kobby/core';
+import { placementsOf, tickIdOf, type Placement } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
@@ -29,8 +29,11 @@ const start = computed(() => {
   return reading.value.frame.home.blocks.find(({ id }) => id === where.blockId)?.start ?? null;
 });
 const flag = computed(() => {
-  const own = reading.value.headsUps.filter(({ placementId }) => placementId === props.placement.id);
-  return own[0]?.level ?? null;
+  const own = reading.value.headsUps.filter(
+    (finding) => !finding.kept && placementsOf(finding).includes(props.placement.id),
+  );
+  const worst = own[0]?.level;
+  return worst ? { level: worst, count: own.filter(({ level }) => level === worst).length } : null;
 });
 const MODES: Readonly<Record<string, string>> = {
   'whole-group': 'everyone',
@@ -56,7 +59,7 @@ const grab = (event: PointerEvent): void => {
     >
       <v-icon v-if="isTicked" :icon="mdiCheckBold" size="14" aria-label="ticked off" />
       {{ content.title }}
-      <i v-if="flag" class="flag" :class="flag">{{ flag }}</i>
+      <i v-if="flag" class="flag" :class="flag.level">{{ flag.count }} {{ flag.level }}</i>
       <small v-if="tall">
         {{ detail }}
         <v-icon v-if="placement.pinned" :icon="mdiPin" size="13" aria-label="pinned" />
@@ -105,6 +108,7 @@ small {
   line-height: 1.25;
 }
 .flag {
+  white-space: nowrap;
   padding: 0 4px;
   border-radius: 3px;
   font-style: normal;

@@ -75,6 +75,14 @@ const things = computed(() =>
     };
   }),
 );
+// Whoever works here can be named; nobody is a choice too.
+const people = computed(() => Object.values(store.book.people).filter(({ retired }) => !retired));
+const assign = (event: Event): boolean =>
+  act({
+    type: 'unit/assign',
+    placementId: placementId.value,
+    personId: (event.target as HTMLSelectElement).value || null,
+  });
 const twin = computed(() => reading.value.twins.find(({ of }) => of.id === placementId.value)?.placement);
 const mayRain = computed(
   () =>
@@ -127,6 +135,13 @@ function takeOut(): void {
         </v-btn>
       </span>
     </div>
+    <label v-if="people.length" class="lead">
+      Stays with it
+      <select :value="placement.leadId ?? ''" name="lead" @change="assign">
+        <option value="">nobody in particular</option>
+        <option v-for="person in people" :key="person.id" :value="person.id">{{ person.name }}</option>
+      </select>
+    </label>
     <p v-if="weeks > 1" class="soft">Out in its {{ weeks }}. week.</p>
     <p
       v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
@@ -187,6 +202,21 @@ function takeOut(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
+}
+.lead {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-top: 8px;
+  font-weight: 600;
+}
+.lead select {
+  min-height: 32px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  color: inherit;
+  font: inherit;
 }
 .twin {
   display: flex;

@@ -3,7 +3,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { formatDays, type Finding } from '../finding.ts';
+import { fingerprint, formatDays, type Finding } from '../finding.ts';
 import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
@@ -60,19 +60,35 @@ export const allergenFindings = memoised(
   ): readonly Finding[] => findingsByPlacement(placements, frame, supplies, today).flat(),
 );
 
+// Past days too: that a day is over changes nothing about what somebody decided.
+const daysEver = (placement: Placement, frame: Frame, child: Child): readonly number[] =>
+  sessionsOf(placement, frame)
+    .filter(({ seats }) => seats.some((seat) => seat.child === child))
+    .map(({ day }) => day.number);
+
 const findingsByPlacement = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Finding[] =>
     allergenMeetings(placement, frame, supplies, today).map(({ supply, allergen, child, days }) => ({
       key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
       rule: 'allergen',
+      row: allergen === 'gluten' ? 37 : 35,
       level: 'stop',
       title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
-      detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}. Swap it, or set it out on another day.`,
+      detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
+      instead: 'Swap it, or set it out on another day. Own tools where traces count.',
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
       placementId: placement.id,
       childIds: [child.id],
+      supplyIds: [supply.id],
+      facts: fingerprint([
+        supply.id,
+        supply.allergens,
+        child.id,
+        allergen,
+        daysEver(placement, frame, child),
+      ]),
     })),
 );
 

@@ -1,17 +1,18 @@
 import type { Table } from '../../book/index.ts';
-import type { Properties, Supply } from '../../cupboard/index.ts';
-import { ageInMonths, type Child } from '../../house/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
+import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { fingerprint, formatDays, listed, type Finding } from '../finding.ts';
 import { memoised, perMember } from '../memo.ts';
-import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { levelsFor, rulesFor, settingOf } from './cautions.ts';
+import { mouths } from './rule.ts';
 
-/** A child counts as one of the youngest under so many months, or while it puts things in its mouth (16 CFR 1501). */
-const YOUNG_MONTHS = 36;
-/** The cylinder and the ring through which no part or ball may pass (16 CFR 1501, 16 CFR 1500). */
-const CYLINDER_MM = { across: 31.7, long: 57.1 };
-const RING_MM = 44.4;
+/** A set that is kept whole is kept from whoever is younger than this, and from whoever mouths things. */
+const SET_MONTHS = 36;
 
-/** Something that the youngest must not reach on some days, although it is out for the others. */
+/** Something that some children must not reach on some days, although it is out for others. */
 export interface OutOfReach {
   readonly supply: Supply;
   readonly why: string;
@@ -20,43 +21,9 @@ export interface OutOfReach {
   readonly days: readonly number[];
 }
 
-type Test = readonly [(p: Properties) => boolean, string];
-
-const TESTS: readonly Test[] = [
-  [
-    ({ loosePart: part }) =>
-      part !== undefined &&
-      part !== 'none' &&
-      part.material === 'firm' &&
-      part.acrossMm <= CYLINDER_MM.across &&
-      part.longMm <= CYLINDER_MM.long,
-    'small parts',
-  ],
-  [({ ballMm }) => typeof ballMm === 'number' && ballMm < RING_MM, 'small balls'],
-  [({ filler }) => filler === 'fine' || filler === 'gel-beads' || filler === 'foam-beads', 'fine filler'],
-  [({ foodForm }) => foodForm === 'chokable', 'food to choke on'],
-  [({ sharp }) => sharp === 'pointed' || sharp === 'blade', 'a blade or point'],
-  [({ magnet }) => magnet === 'loose', 'loose magnets'],
-  [({ battery }) => battery === 'reachable', 'a battery within reach'],
-  [({ film }) => film === true, 'thin film'],
-  [({ latex }) => latex === true, 'latex'],
-  [({ stick }) => stick === 'pointed', 'pointed sticks'],
-  [
-    ({ ingredients }) => (ingredients ?? []).some((one) => one === 'borate' || one === 'solvent'),
-    'what is in it',
-  ],
-];
-
-/** Why something is kept from the youngest; null when nothing that is recorded says so. */
-const reasonFor = memoised(({ properties, set }: Supply): string | null => {
-  const found = TESTS.filter(([test]) => test(properties)).map(([, why]) => why);
-  if (found.length > 0) return found.join(', ');
-  return set?.outOfReach ? 'a set that is kept whole' : null;
-});
-
 /**
- * What the youngest must not reach while they are there: by the size and kind of its parts, or because it is kept out
- * of their reach, and what the older ones make to keep. In the order of the placements.
+ * What the youngest must not reach while they are there: whatever the cautions would stop for them, and sets that are
+ * kept whole. In the order of the placements.
  */
 export const outOfReach = memoised(
   (placements: readonly Placement[], frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] =>
@@ -65,23 +32,86 @@ export const outOfReach = memoised(
 
 const reachOfPlacements = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] => {
+    const setting = settingOf(placement, frame, supplies);
     const ids = [...new Set(placement.content.materials.map(({ supplyId }) => supplyId))];
-    const kept = ids.flatMap((id) => {
+    return ids.flatMap((id): OutOfReach[] => {
       const supply = supplies[id];
-      const why = supply ? reasonFor(supply) : null;
-      return supply && why !== null ? [{ supply, why }] : [];
+      if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
+      const why = new Set<string>();
+      const children = new Set<Child>();
+      const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
+        const kept = seats.filter(({ child }) => {
+          const who = { child, months: ageOn(child, day.date) };
+          const stops = levelsFor(who, supply, setting).filter(
+            ({ rule, level }) => level === 'stop' && !rule.everyone,
+          );
+          for (const { rule } of stops) why.add(rule.about);
+          const isWhole = supply.set?.outOfReach === true && (who.months < SET_MONTHS || mouths(who));
+          if (isWhole && stops.length === 0) why.add('a set that is kept whole');
+          return stops.length > 0 || isWhole;
+        });
+        for (const { child } of kept) children.add(child);
+        return kept.length > 0 ? [day.number] : [];
+      });
+      if (days.length === 0) return [];
+      return [{ supply, why: [...why].join(', '), placement, children: [...children], days }];
     });
-    if (kept.length === 0) return [];
-    const children = new Set<Child>();
-    const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
-      const young = seats.filter(({ child }) => isYoung(child, day.date));
-      for (const { child } of young) children.add(child);
-      return young.length > 0 ? [day.number] : [];
-    });
-    if (days.length === 0) return [];
-    return kept.map((one) => ({ ...one, placement, children: [...children], days }));
   },
 );
 
-const isYoung = (child: Child, date: Parameters<typeof ageInMonths>[1]): boolean =>
-  child.mouthsThings || ageInMonths(child.birth, date) < YOUNG_MONTHS;
+// What is done in a group is in an adult's hands; what stands open can be reached.
+const STANDS_OPEN: ReadonlySet<string> = new Set(['open-corner', 'shelf-work', 'bin']);
+const MOST_NAMED = 3;
+
+/** The finding about things that stand open while children are there who must not reach them, and do not get them. */
+export const reachFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    today: PlainDay,
+  ): readonly Finding[] => {
+    const open = outOfReach(placements, frame, supplies).filter(({ placement }) =>
+      STANDS_OPEN.has(placement.content.mode),
+    );
+    // A child that gets the thing itself is told by the caution about it.
+    const kept = open.flatMap((one) => {
+      const without = one.children.filter((child) => !getsIt(child, one.placement, frame));
+      const days = one.days.filter((day) => frame.calendar.days[day - 1]!.date >= today);
+      return without.length > 0 && days.length > 0 ? [{ ...one, children: without, days }] : [];
+    });
+    if (kept.length === 0) return [];
+    const children = [...new Set(kept.flatMap((one) => one.children))];
+    const things = [
+      ...new Set(kept.map(({ supply, placement }) => `${supply.name} (${placement.content.title})`)),
+    ];
+    const shown =
+      things.length > MOST_NAMED
+        ? [...things.slice(0, MOST_NAMED), `${things.length - MOST_NAMED} more`]
+        : things;
+    const days = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
+    return [
+      {
+        key: 'out-of-reach',
+        rule: 'out-of-reach',
+        level: 'care',
+        title: `Out of reach of ${listed(children.map(({ name }) => name))}`,
+        detail: `${listed(shown)}, ${formatDays(days)}.`,
+        instead: 'On the high table or shelf while they are up; count in afterwards.',
+        basis: 'what is out for the older ones can be reached by the youngest',
+        days,
+        cornerIds: [],
+        placementId: kept[0]!.placement.id,
+        placementIds: [...new Set(kept.map(({ placement }) => placement.id))],
+        supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
+        childIds: children.map(({ id }) => id),
+        facts: fingerprint([things, children.map(({ id }) => id)]),
+      },
+    ];
+  },
+);
+
+const getsIt = (child: Child, placement: Placement, frame: Frame): boolean =>
+  sessionsOf(placement, frame).some(({ seats }) =>
+    seats.some((seat) => seat.child === child && seat.version !== null),
+  );

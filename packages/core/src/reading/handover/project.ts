@@ -18,6 +18,8 @@ import { formatQuantity, quantity } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
+import { placementsOf, type Finding } from '../finding.ts';
+import { read } from '../read.ts';
 import { blockOf, frameOf, placedIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
@@ -89,6 +91,7 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
   const frame = frameOf(book, share.unitId);
   const placements = placedIn(book, share.unitId).placements;
   const days = frame.calendar.days.filter(({ number }) => share.fromDay <= number && number <= share.toDay);
+  const shown: Shown = { book, frame, headsUps: read(book, share.unitId, today).headsUps };
   return {
     shareId: share.id,
     label: share.label,
@@ -103,7 +106,7 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
       dateText: formatDay(day.date),
       children: frame.attendance[day.number - 1]!.children.map((child) => child.shownAs),
       items: placements
-        .map((placement) => itemOn(book, frame, placement, day))
+        .map((placement) => itemOn(shown, placement, day))
         .filter((item) => item !== null)
         .toSorted(inOrderOfTheDay),
     })),
@@ -126,7 +129,8 @@ export const mayTick = (handover: Handover, subject: TickSubject): boolean =>
 const inOrderOfTheDay = (a: HandoverItem, b: HandoverItem): number =>
   (a.start ?? '') < (b.start ?? '') ? -1 : (a.start ?? '') > (b.start ?? '') ? 1 : a.title < b.title ? -1 : 1;
 
-function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay): HandoverItem | null {
+function itemOn(shown: Shown, placement: Placement, day: ProgramDay): HandoverItem | null {
+  const { book, frame } = shown;
   const session = sessionsOf(placement, frame).find((s) => s.day.number === day.number);
   if (!session) return null;
   const block = blockOf(placement, frame.home);
@@ -151,7 +155,7 @@ function itemOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay)
         fact: version.fact,
       })),
     things: thingsOn(book, frame, placement, day),
-    cautions: cautionsOn(book, frame, placement, day),
+    cautions: cautionsOn(shown, placement, day),
     ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
   };
 }
@@ -175,13 +179,39 @@ function thingsOn(book: Book, frame: Frame, placement: Placement, day: ProgramDa
   });
 }
 
-const cautionsOn = (book: Book, frame: Frame, placement: Placement, day: ProgramDay): string[] =>
-  allergenMeetings(placement, frame, book.supplies, day.date)
+const LEVEL_WORDS = { stop: 'Stop', care: 'Care', note: 'Note' } as const;
+
+/** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
+function cautionsOn({ book, frame, headsUps }: Shown, placement: Placement, day: ProgramDay): string[] {
+  const meetings = allergenMeetings(placement, frame, book.supplies, day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
       ({ child, supply, allergen }) =>
         `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
     );
+  const others = headsUps
+    .filter(({ rule, level }) => level !== 'note' && TOLD.has(rule) && rule !== 'allergen')
+    .filter((finding) => finding.days.includes(day.number) && placementsOf(finding).includes(placement.id))
+    .map(({ level, title, instead, kept }) => {
+      const reason = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
+      return withShownNames(`${LEVEL_WORDS[level]}: ${title}. ${instead ?? ''}${reason}`.trim(), book);
+    });
+  return [...meetings, ...others];
+}
+
+// What is a matter of planning stays with whoever plans.
+const TOLD: ReadonlySet<string> = new Set(['caution', 'water', 'may-contain', 'out-of-reach']);
+
+/** A text in which children are called as the home shows them to assistants. */
+const withShownNames = (text: string, book: Book): string =>
+  Object.values(book.children).reduce((told, { name, shownAs }) => told.replaceAll(name, shownAs), text);
+
+/** What every item of a link is made from. */
+interface Shown {
+  readonly book: Book;
+  readonly frame: Frame;
+  readonly headsUps: readonly Finding[];
+}
 
 function tickOf(book: Book, subject: TickSubject): { by: string } | null {
   const tick = book.ticks[tickIdOf(subject)];

@@ -4,6 +4,7 @@ import {
   adultsNeeded,
   ageInMonths,
   attendanceOver,
+  type Person,
   type Presence,
   type RatioRule,
 } from '../../house/index.ts';
@@ -36,7 +37,7 @@ export interface DayAhead {
 export function daysAhead(book: Book, today: PlainDay, count: number): readonly DayAhead[] {
   const home = homeOf(book);
   const people = Object.values(book.people);
-  const isWorkKnown = people.some((person) => Object.values(person.work).some((parts) => parts.length > 0));
+  const known = isWorkKnown(people);
   const days = attendanceOver(today, addDays(today, count - 1), {
     home,
     people,
@@ -54,22 +55,27 @@ export function daysAhead(book: Book, today: PlainDay, count: number): readonly 
         day.closed === null
           ? day.presence
               .filter((span) => span.children.length > 0)
-              .map((span) => headCount(span, day.date, home.ratio, isWorkKnown))
+              .map((span) => headCount(span, day.date, home.ratio, known))
           : [],
     }));
 }
 
-function headCount(
+/** Whether anybody's work was entered: before that, nobody can be said to be missing. */
+export const isWorkKnown = (people: readonly Person[]): boolean =>
+  people.some((person) => Object.values(person.work).some((parts) => parts.length > 0));
+
+/** The people of a stretch of a day, counted and held against the home's own rule. */
+export function headCount(
   { from, to, children, adults }: Presence,
   date: PlainDay,
   rule: RatioRule,
-  isWorkKnown: boolean,
+  known: boolean,
 ): HeadCount {
   const ages = children.map((child) => ageInMonths(child.birth, date));
   const needed = adultsNeeded(rule, ages);
   const young = rule.young ? ages.filter((age) => age < rule.young!.underMonths).length : 0;
   const beyond = [
-    isWorkKnown && adults.length < needed ? `${needed} adults by your rule` : '',
+    known && adults.length < needed ? `${needed} adults by your rule` : '',
     rule.largestGroup !== null && children.length > rule.largestGroup
       ? `your largest group is ${rule.largestGroup}`
       : '',

@@ -62,5 +62,6 @@ export const asPlaced = ({ id, version, content }: Activity, { unit }: Frame): P
   where: { kind: 'reserve' },
   pinned: false,
   choices: [],
+  leadId: null,
   outSince: null,
 });

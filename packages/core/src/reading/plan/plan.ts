@@ -190,7 +190,7 @@ const workingAt = memoised(
   },
 );
 
-const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
+export const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
 
 /** What decides which version a child gets on a day: the same object as long as the child is as old. */
 export const learnerOn = (child: Child, date: PlainDay, home: Home): Learner =>

@@ -2,6 +2,7 @@ import type { Knex } from 'knex';
 import * as first from './0001-first.ts';
 import * as houseAndLibrary from './0002-house-and-library.ts';
 import * as planning from './0003-planning.ts';
+import * as cautions from './0004-cautions.ts';
 
 interface Step {
   readonly name: string;
@@ -13,6 +14,7 @@ const STEPS: readonly Step[] = [
   { name: '0001-first', migration: first },
   { name: '0002-house-and-library', migration: houseAndLibrary },
   { name: '0003-planning', migration: planning },
+  { name: '0004-cautions', migration: cautions },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

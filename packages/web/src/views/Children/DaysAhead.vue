@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysAhead, formatDay, type DayAhead, type Minutes } from '@kobby/core';
+import { daysAhead, formatDay, formatMinutes, type DayAhead } from '@kobby/core';
 import { computed } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -9,10 +9,8 @@ const store = useBook();
 const WEEK = 7;
 const days = computed(() => daysAhead(store.book, store.today!, WEEK));
 
-const clock = (minutes: Minutes): string =>
-  `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
 const spanText = ({ from, to, children, adults }: DayAhead['spans'][number]): string =>
-  `${clock(from)} to ${clock(to)}: ${children} ${children === 1 ? 'child' : 'children'}, ${adults} ${adults === 1 ? 'adult' : 'adults'}`;
+  `${formatMinutes(from)} to ${formatMinutes(to)}: ${children} ${children === 1 ? 'child' : 'children'}, ${adults} ${adults === 1 ? 'adult' : 'adults'}`;
 </script>
 
 <template>

@@ -58,7 +58,8 @@ function put({ id: activityId }: Activity): void {
 }
 const flags = computed(() => {
   const own = reading.value.headsUps.filter(
-    (finding) => finding.rule !== 'empty-corner' && finding.cornerIds.includes(corner.value.id),
+    (finding) =>
+      finding.rule !== 'empty-corner' && !finding.kept && finding.cornerIds.includes(corner.value.id),
   );
   return (['stop', 'care', 'note'] as Level[])
     .map((level) => ({ level, count: own.filter((finding) => finding.level === level).length }))

@@ -32,7 +32,7 @@ import { useBook } from '../../state/book.ts';
 import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
 import PackRows from './PackRows.vue';
-import PropertyFields from './PropertyFields.vue';
+import PropertyFields from '../../parts/PropertyFields.vue';
 
 type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
 

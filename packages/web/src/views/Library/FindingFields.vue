@@ -85,6 +85,7 @@ const slotKinds = {
   </div>
   <div class="side-by-side">
     <SwitchField v-model="content.selfChecking" label="Checks itself" path="content.selfChecking" />
+    <SwitchField v-model="content.water" label="Children play at standing water" path="content.water" />
     <SwitchField v-model="content.keepsake" label="Goes into each child's folder" path="content.keepsake" />
   </div>
   <div class="side-by-side">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Finding, Spot } from '@kobby/core';
+import { computed } from 'vue';
 import HeadsUps from '../../parts/HeadsUps.vue';
 import LedgeList from '../../parts/LedgeList.vue';
 import { useReading } from '../../state/unit.ts';
@@ -10,13 +11,14 @@ const page = defineModel<SidePage>('page', { required: true });
 const spot = defineModel<Spot>('spot', { required: true });
 const emit = defineEmits<{ show: [finding: Finding] }>();
 const reading = useReading();
+const open = computed(() => reading.value.headsUps.filter(({ kept }) => !kept).length);
 </script>
 
 <template>
   <aside class="side" aria-label="Beside the plan">
     <div class="turn" role="group" aria-label="What lies beside the plan">
       <button type="button" :aria-pressed="page === 'heads-ups'" @click="page = 'heads-ups'">
-        Heads-ups <span class="figures" data-test="heads-up-count">{{ reading.headsUps.length }}</span>
+        Heads-ups <span class="figures" data-test="heads-up-count">{{ open }}</span>
       </button>
       <button type="button" :aria-pressed="page === 'ledge'" data-test="open-ledge" @click="page = 'ledge'">
         Ledge

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { TrayRow, Unit, UnitId } from '@kobby/core';
+import { placementsOf, type Finding, type TrayRow, type Unit, type UnitId } from '@kobby/core';
 import { computed } from 'vue';
 import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
@@ -10,6 +10,8 @@ const props = defineProps<{ unitId: UnitId }>();
 
 const store = useBook();
 const reading = useReading();
+
+const TRAY_RULES: ReadonlySet<string> = new Set(['left-out', 'only-watching', 'out-of-reach']);
 
 const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
 
@@ -34,24 +36,33 @@ const drawers = computed((): Drawer[] => {
   const links = Object.values(store.book.shares).filter(
     (s) => s.unitId === props.unitId && !s.revokedAt,
   ).length;
-  const stops = headsUps.filter((finding) => finding.level === 'stop');
-  const inCorners = stops.some((finding) => finding.cornerIds.length > 0);
-  const onDaysToo = stops.some((finding) => finding.cornerIds.length === 0);
+  const open = headsUps.filter(({ kept }) => !kept);
+  const dayIds = new Set<string>(onDays.map(({ id }) => id));
+  const alertFor = (isThere: (finding: Finding) => boolean) => {
+    const those = open.filter(isThere);
+    return { warns: those.some(({ level }) => level === 'stop'), count: those.length };
+  };
+  const inCorners = alertFor(({ cornerIds }) => cornerIds.length > 0);
+  const onDaysToo = alertFor(
+    (finding) => placementsOf(finding).some((id) => dayIds.has(id)) || finding.days.length === 1,
+  );
+  const onTrays = alertFor(({ rule }) => TRAY_RULES.has(rule));
   const to = (name: string) => ({ name, params: { unitId: props.unitId } });
   return [
     { to: to('spark'), name: 'Spark', figure: sparkText(frame.unit, frame.calendar.days.length) },
-    { to: to('corners'), name: 'Corners', figure: `${filled} of ${shelf.length} filled`, warns: inCorners },
+    { to: to('corners'), name: 'Corners', figure: `${filled} of ${shelf.length} filled`, ...inCorners },
     {
       to: to('days'),
       name: 'Days',
       figure:
         onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
-      warns: onDaysToo,
+      ...onDaysToo,
     },
     {
       to: to('trays'),
       name: 'Trays',
       figure: traysText(trays),
+      ...onTrays,
     },
     {
       to: to('gather'),

@@ -31,8 +31,8 @@ function summary({ unit, phase, span }: YearUnit) {
     isNow: phase === 'now',
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,
     corners: shelf.length,
-    stops: headsUps.filter((finding) => finding.level === 'stop').length,
-    headsUps: headsUps.length,
+    stops: headsUps.filter((finding) => finding.level === 'stop' && !finding.kept).length,
+    headsUps: headsUps.filter(({ kept }) => !kept).length,
     toBuy: supplies.filter((line) => line.buy.amount > 0).length,
   };
 }

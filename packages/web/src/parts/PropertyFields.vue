@@ -10,8 +10,8 @@ import {
   type PropertyId,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { ChoiceField, NumberField, TicksField } from '../../parts/fields/index.ts';
-import TapeLabel from '../../parts/TapeLabel.vue';
+import { ChoiceField, NumberField, TicksField } from './fields/index.ts';
+import TapeLabel from './TapeLabel.vue';
 
 /** What the cautions ask about a thing: first what its kind must say, the rest on demand. Nothing chosen is unknown. */
 const props = defineProps<{ category: CategoryId | undefined }>();
@@ -41,7 +41,7 @@ function chooseSized(id: PropertyId, chosen: string | null | undefined): void {
     shape.kind === 'part'
       ? { acrossMm: Number.NaN, longMm: Number.NaN, material: 'firm' }
       : shape.kind === 'cord'
-        ? { lengthMm: Number.NaN, canLoop: true }
+        ? { lengthMm: Number.NaN, canLoop: false }
         : Number.NaN;
   set(id, chosen === 'none' ? 'none' : chosen === 'size' ? blank : undefined);
 }
@@ -143,7 +143,7 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
             />
             <ChoiceField
               :model-value="inside(id).canLoop ? 'yes' : 'no'"
-              label="Can form a loop"
+              label="A loop that goes over a head"
               :path="`properties.${id}.canLoop`"
               :options="YES_NO"
               @update:model-value="patch(id, 'canLoop', $event === 'yes')"

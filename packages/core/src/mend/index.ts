@@ -1,0 +1,2 @@
+/** Mend: what would remove a finding, as changes that one press makes. */
+export * from './mends.ts';

@@ -1,0 +1,381 @@
+import type { Book } from '../book/index.ts';
+import type { PlainDay } from '../calendar/index.ts';
+import {
+  applyGesture,
+  gestureSchema,
+  withSeenVersions,
+  type Actor,
+  type ChangeInput,
+} from '../changes/index.ts';
+import type { Supply, SupplyId } from '../cupboard/index.ts';
+import { LEADS } from '../house/index.ts';
+import {
+  listed,
+  movedTo,
+  placementsOf,
+  read,
+  sessionsOf,
+  whereAt,
+  type Finding,
+  type Reading,
+} from '../reading/index.ts';
+import type { Placement, UnitId } from '../unit/index.ts';
+
+/** A way out of a finding: what it is called, and the changes that it makes. */
+export interface Mend {
+  readonly label: string;
+  readonly changes: readonly ChangeInput[];
+}
+
+/** What mends are made from. */
+interface Bench {
+  readonly book: Book;
+  readonly reading: Reading;
+  readonly today: PlainDay;
+  readonly newId: () => string;
+  readonly finding: Finding;
+  /** What the finding is about, as far as it is still placed. */
+  readonly placed: readonly Placement[];
+}
+
+type Maker = (bench: Bench) => readonly Mend[];
+
+/** More than this nobody reads; the first ones that work are offered. */
+const MOST_OFFERED = 4;
+const MOST_DAYS_TRIED = 10;
+
+/**
+ * The mends of a finding that work: each was tried, removes the finding and brings no new stop. The best first. Nothing
+ * is changed by asking. `newId` makes an id at each call.
+ */
+export function mendsFor(
+  book: Book,
+  unitId: UnitId,
+  finding: Finding,
+  today: PlainDay,
+  newId: () => string,
+): readonly Mend[] {
+  const reading = read(book, unitId, today);
+  const placed = placementsOf(finding).flatMap((id) => book.placements[id] ?? []);
+  const bench: Bench = { book, reading, today, newId, finding, placed };
+  const before = stopsOf(reading);
+  const works = ({ changes }: Mend): boolean => {
+    const after = afterwards(book, changes);
+    if (!after) return false;
+    const { headsUps } = read(after, unitId, today);
+    return (
+      headsUps.every(({ key }) => key !== finding.key) &&
+      headsUps.every(({ key, level, kept }) => level !== 'stop' || kept !== undefined || before.has(key))
+    );
+  };
+  const offered: Mend[] = [];
+  for (const mend of candidates(bench)) {
+    if (offered.length === MOST_OFFERED) break;
+    if (works(mend)) offered.push(mend);
+  }
+  return offered;
+}
+
+const stopsOf = ({ headsUps }: Reading): ReadonlySet<string> =>
+  new Set(headsUps.filter(({ level, kept }) => level === 'stop' && !kept).map(({ key }) => key));
+
+const NOBODY: Actor = { kind: 'person', id: 'mend', name: 'Mend' };
+
+// As if somebody did it: nothing is kept of it.
+function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
+  const parsed = gestureSchema.safeParse({ id: 'tried-mend', at: '2000-01-01T00:00:00.000Z', changes });
+  if (!parsed.success) return null;
+  const outcome = applyGesture(book, withSeenVersions(book, parsed.data, NOBODY), NOBODY);
+  return outcome.outcome === 'kept' ? outcome.book : null;
+}
+
+/** How each rule can be mended, in the order in which it is offered. */
+const MAKERS: { readonly [R in Finding['rule']]?: readonly Maker[] } = {
+  caution: [byLead, byVersion, byOther, byLeavingOut, byDay, byReserve],
+  water: [byLead, byDay, byReserve],
+  allergen: [bySwap, byDay, byReserve],
+  'may-contain': [byReserve],
+  'label-unread': [byReading],
+  'empty-corner': [byFilling],
+  'left-out': [byBin],
+  order: [byDay, byReserve],
+  mess: [byThinning],
+  'too-much': [byThinning],
+  'adults-short': [byThinning],
+  recorded: [byThinning],
+  keepsake: [byDay, byReserve],
+  'no-twin': [byTwin],
+  'special-day': [byClearing],
+  'book-unread': [byBook],
+  partner: [byPartner],
+  'one-for-two': [byThinning],
+  'past-the-end': [byReserve],
+  'retired-corner': [byReserve],
+};
+
+function* candidates(bench: Bench): Generator<Mend> {
+  for (const maker of MAKERS[bench.finding.rule] ?? []) yield* maker(bench);
+}
+
+const titleOf = (placed: readonly Placement[]): string =>
+  listed([...new Set(placed.map(({ content }) => content.title))]);
+
+// Somebody who may lead it, and is there while it is out.
+function byLead({ book, reading, finding, placed }: Bench): Mend[] {
+  const { lead } = finding;
+  if (!lead) return [];
+  return Object.values(book.people)
+    .filter(({ retired, mayLead }) => !retired && mayLead.includes(lead))
+    .filter((person) =>
+      placed.every((placement) =>
+        sessionsOf(placement, reading.frame).every(({ adults }) => adults.some(({ id }) => id === person.id)),
+      ),
+    )
+    .map(({ id, name }) => ({
+      label: `${name} stays with it (${LEADS[lead]})`,
+      changes: placed.map((placement) => ({ type: 'unit/assign', placementId: placement.id, personId: id })),
+    }));
+}
+
+const namesOf = ({ book, finding }: Bench): string =>
+  listed(finding.childIds.map((id) => book.children[id]?.name.split(' ')[0] ?? 'the child'));
+
+// A version of the same activity that does without the thing.
+function byVersion(bench: Bench): Mend[] {
+  const { finding, placed } = bench;
+  const things = new Set<string>(finding.supplyIds ?? []);
+  const changes = placed.flatMap((placement) =>
+    finding.childIds.flatMap((childId): ChangeInput[] => {
+      const { versions, materials } = placement.content;
+      const without = versions.find((version) =>
+        materials.every(
+          ({ supplyId, versionIds }) =>
+            !things.has(supplyId) || (versionIds.length > 0 && !versionIds.includes(version.id)),
+        ),
+      );
+      return without
+        ? [{ type: 'unit/choose-version', placementId: placement.id, childId, versionId: without.id }]
+        : [];
+    }),
+  );
+  const isWhole = changes.length === placed.length * finding.childIds.length && changes.length > 0;
+  return isWhole ? [{ label: `Give ${namesOf(bench)} the version without it`, changes }] : [];
+}
+
+function byLeavingOut(bench: Bench): Mend[] {
+  const { finding, placed } = bench;
+  if (finding.childIds.length === 0 || placed.length === 0) return [];
+  const changes = placed.flatMap(({ id: placementId }) =>
+    finding.childIds.map((childId): ChangeInput => ({
+      type: 'unit/choose-version',
+      placementId,
+      childId,
+      versionId: null,
+    })),
+  );
+  return [{ label: `${namesOf(bench)}: something else meanwhile`, changes }];
+}
+
+const swapAll = (placed: readonly Placement[], supplyId: SupplyId, insteadId: SupplyId): ChangeInput[] =>
+  placed
+    .filter(({ content }) => content.materials.some((line) => line.supplyId === supplyId))
+    .map(({ id: placementId }) => ({ type: 'unit/swap-material', placementId, supplyId, insteadId }));
+
+// Another filler in place of a fine one: the same kind of thing, measured alike.
+function byOther({ book, finding, placed }: Bench): Mend[] {
+  const [thing] = (finding.supplyIds ?? []).map((id) => book.supplies[id]);
+  if (!thing || finding.supplyIds!.length > 1 || thing.category !== 'filler') return [];
+  const isOther = (one: Supply): boolean =>
+    one.id !== thing.id && !one.retired && one.category === thing.category && one.unit === thing.unit;
+  return Object.values(book.supplies)
+    .filter(isOther)
+    .map((one) => ({ label: `Use ${one.name} instead`, changes: swapAll(placed, thing.id, one.id) }));
+}
+
+// The substitution list: what the recipes of the home say to use when an allergen must stay out.
+function bySwap({ book, finding, placed }: Bench): Mend[] {
+  const [supplyId] = finding.supplyIds ?? [];
+  if (supplyId === undefined) return [];
+  const instead = Object.values(book.recipes)
+    .flatMap(({ swaps }) => swaps)
+    .filter((swap) => swap.supplyId === supplyId && finding.key.includes(`:${swap.allergen}:`))
+    .map((swap) => swap.insteadId as SupplyId);
+  return [...new Set(instead)].flatMap((insteadId) => {
+    const supply = book.supplies[insteadId];
+    return supply
+      ? [{ label: `Use ${supply.name} instead`, changes: swapAll(placed, supplyId, insteadId) }]
+      : [];
+  });
+}
+
+// Another day, where nothing breaks an order: the next ones first.
+function byDay({ reading, placed, today }: Bench): Mend[] {
+  const [placement] = placed;
+  if (placed.length !== 1 || !placement || placement.where.kind !== 'day' || placement.pinned) return [];
+  const { frame } = reading;
+  const now = placement.where.day;
+  const verdicts = reading.verdicts(placement);
+  return verdicts
+    .filter(
+      ({ day, breaks }) => day !== now && breaks.length === 0 && frame.calendar.days[day - 1]!.date >= today,
+    )
+    .toSorted((a, b) => Math.abs(a.day - now) - Math.abs(b.day - now) || a.day - b.day)
+    .slice(0, MOST_DAYS_TRIED)
+    .map(({ day }) => ({
+      label: `Move it to Day ${day}`,
+      changes: [
+        { type: 'unit/move', placementId: placement.id, where: movedTo(placement.where, day, frame) },
+      ],
+    }));
+}
+
+const intoReserve = ({ id: placementId }: Placement): ChangeInput => ({
+  type: 'unit/move',
+  placementId,
+  where: { kind: 'reserve' },
+});
+
+function byReserve({ placed }: Bench): Mend[] {
+  if (placed.length === 0) return [];
+  return [{ label: `Put ${titleOf(placed)} into the reserve`, changes: placed.map(intoReserve) }];
+}
+
+// One of several that are too much together: the last one first; what is pinned stays.
+function byThinning({ placed }: Bench): Mend[] {
+  return placed
+    .filter(({ pinned }) => !pinned)
+    .toReversed()
+    .map((placement) => ({
+      label: `Put ${placement.content.title} into the reserve`,
+      changes: [intoReserve(placement)],
+    }));
+}
+
+function byReading({ book, finding, today }: Bench): Mend[] {
+  const changes = (finding.supplyIds ?? []).flatMap((id): ChangeInput[] => {
+    const supply = book.supplies[id];
+    return supply
+      ? [{ type: 'cupboard/put-supply', supply: { ...supply, labelCheckedOn: today } as never }]
+      : [];
+  });
+  return changes.length > 0 ? [{ label: 'I have read them today', changes }] : [];
+}
+
+const isWhole = ({ activity }: ReturnType<Reading['suggestions']>[number]): boolean =>
+  activity.content.slots.length === 0;
+
+function byFilling({ book, reading, finding, newId }: Bench): Mend[] {
+  const { unit } = reading.frame;
+  return finding.cornerIds.length !== 1
+    ? []
+    : finding.cornerIds.flatMap((cornerId) =>
+        reading
+          .suggestions({ corner: book.corners[cornerId] ?? null })
+          .filter(isWhole)
+          .map(({ activity }) => ({
+            label: `Put out ${activity.content.title}`,
+            changes: [
+              {
+                type: 'unit/place',
+                id: `put-${newId()}`,
+                unitId: unit.id,
+                activityId: activity.id,
+                where: whereAt({ kind: 'corner', cornerId }, null, reading),
+              },
+            ],
+          })),
+      );
+}
+
+function byBin({ book, reading, finding, newId }: Bench): Mend[] {
+  const [childId] = finding.childIds;
+  const child = childId === undefined ? undefined : book.children[childId];
+  if (!child) return [];
+  return reading
+    .suggestions({ child })
+    .filter(isWhole)
+    .map(({ activity }) => ({
+      label: `Put ${activity.content.title} into the bin of ${child.name.split(' ')[0]}`,
+      changes: [
+        {
+          type: 'unit/place',
+          id: `put-${newId()}`,
+          unitId: reading.frame.unit.id,
+          activityId: activity.id,
+          where: whereAt({ kind: 'bin', childId: child.id }, null, reading),
+        },
+      ],
+    }));
+}
+
+function byTwin({ reading, placed, newId }: Bench): Mend[] {
+  return reading
+    .suggestions({})
+    .filter(isWhole)
+    .filter(({ activity }) => activity.content.place !== 'outdoors')
+    .map(({ activity }) => ({
+      label: `${activity.content.title} when it rains`,
+      changes: placed.map(({ id: of }) => ({
+        type: 'unit/place',
+        id: `put-${newId()}`,
+        unitId: reading.frame.unit.id,
+        activityId: activity.id,
+        where: { kind: 'twin', of },
+      })),
+    }));
+}
+
+function byClearing({ reading, finding }: Bench): Mend[] {
+  const [day] = finding.days;
+  const ordinary = reading.placements.filter(({ where }) => where.kind === 'day' && where.day === day);
+  return ordinary.length > 0
+    ? [{ label: 'Put the ordinary things into the reserve', changes: ordinary.map(intoReserve) }]
+    : [];
+}
+
+function byBook({ book, reading, today, newId }: Bench): Mend[] {
+  const { unit, calendar } = reading.frame;
+  const told = new Set(
+    reading.lines.filter(({ kind }) => kind === 'read-aloud').map(({ bookId }) => bookId as string),
+  );
+  const unread = unit.bookIds.filter((id) => {
+    const title = book.bookTitles[id];
+    return title && title.use !== 'rail' && !told.has(id);
+  });
+  const taken = new Set(reading.lines.filter(({ kind }) => kind === 'read-aloud').map(({ day }) => day));
+  const free = calendar.days.filter(({ number, date }) => date >= today && !taken.has(number));
+  if (unread.length > free.length) return [];
+  return [
+    {
+      label: unread.length === 1 ? `Read it on Day ${free[0]!.number}` : 'Read each on a free day',
+      changes: unread.map((bookId, i) => ({
+        type: 'unit/put-line',
+        line: {
+          id: `line-${newId()}`,
+          unitId: unit.id,
+          kind: 'read-aloud',
+          day: free[i]!.number,
+          bookId,
+          order: `b${i}`,
+        },
+      })),
+    },
+  ];
+}
+
+// The partner that is named and not there yet.
+function byPartner({ reading, newId }: Bench): Mend[] {
+  const { things, frame } = reading;
+  const known = new Set(things.map(({ name }) => name.toLocaleLowerCase('en')));
+  const missing = things.filter(({ pair }) => pair !== null && !known.has(pair.toLocaleLowerCase('en')));
+  if (missing.length === 0) return [];
+  return [
+    {
+      label: `Add ${listed(missing.map(({ pair }) => pair!))}`,
+      changes: missing.map(({ pair, name }, i) => ({
+        type: 'unit/put-thing',
+        thing: { id: `thing-${newId()}`, unitId: frame.unit.id, name: pair!, pair: name, order: `y${i}` },
+      })),
+    },
+  ];
+}

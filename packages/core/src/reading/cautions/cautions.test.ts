@@ -1,0 +1,499 @@
+import { describe, expect, test } from 'vitest';
+import type { Book } from '../../book/index.ts';
+import { addDays, plainDay, type PlainDay } from '../../calendar/index.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import { CATEGORIES, type Properties } from '../../cupboard/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  aCorner,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  aVersion,
+  inCorner,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
+import { factsOf, type Finding, type Level } from '../finding.ts';
+import { read } from '../read.ts';
+import { CAUTION_RULES } from './rules.ts';
+
+/** The birthday of a child who has completed so many months on a day, and a day less old when `short`. */
+function bornSo(months: number, short: boolean, on: PlainDay = A_MONDAY): PlainDay {
+  const [year, month, day] = on.split('-').map(Number) as [number, number, number];
+  const total = year * 12 + (month - 1) - months;
+  const born = plainDay(
+    `${Math.floor(total / 12)}-${String((total % 12) + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`,
+  );
+  return short ? addDays(born, 1) : born;
+}
+
+type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
+interface Scene {
+  readonly child?: Partial<Extract<ChangeInput, { type: 'house/put-child' }>['child']>;
+  readonly supply?: Partial<SupplyInput>;
+  readonly content?: Parameters<typeof anActivity>[1];
+  readonly more?: readonly ChangeInput[];
+}
+
+// A supply of a kind that asks for nothing else: only what is tested is told.
+const scene = (
+  birth: PlainDay,
+  properties: Properties,
+  { child, supply, content, more = [] }: Scene = {},
+): Book =>
+  testBook(
+    aCorner('a'),
+    aChild('kim', birth, child),
+    aSupply('thing', {
+      category: 'paper-and-card',
+      use: 'reusable',
+      properties: { loosePart: 'none', film: false, ...properties } as SupplyInput['properties'],
+      ...supply,
+    }),
+    anActivity('play', { materials: [aMaterial('thing', 1)], ...content }),
+    inCorner('p', 'play', 'a', 1, 1),
+    ...more,
+  );
+
+const ABOUT_CAUTIONS: readonly string[] = [
+  'caution',
+  'water',
+  'allergen',
+  'unknown',
+  'may-contain',
+  'label-unread',
+  'picked',
+  'out-of-reach',
+];
+const told = (book: Book, today = A_MONDAY): readonly Finding[] =>
+  read(book, TEST_UNIT, today).headsUps.filter(({ rule }) => ABOUT_CAUTIONS.includes(rule));
+const rows = (book: Book): string[] => told(book).map(({ row, level }) => `${row} ${level}`);
+
+const part = (
+  acrossMm: number,
+  longMm = 20,
+  material: 'firm' | 'paper' | 'fabric' | 'yarn' = 'firm',
+): Properties => ({
+  loosePart: { acrossMm, longMm, material },
+});
+const cord = (lengthMm: number, canLoop = false): Properties => ({ cord: { lengthMm, canLoop } });
+const OLD = 120;
+type Expected = Level | null;
+
+/** `[row, properties, limit in months, level under it, level from it on]`: both sides of each age, nobody mouths. */
+const AGES: readonly (readonly [number, Properties, number, Expected, Expected])[] = [
+  [1, part(31.7), 36, 'stop', null],
+  [2, { ballMm: 44.4 }, 36, 'stop', null],
+  [3, { balloon: true }, 96, 'stop', null],
+  [5, { magnet: 'loose' }, 168, 'stop', null],
+  [7, cord(221), 18, 'stop', null],
+  [7, cord(301), 36, 'care', null],
+  [7, cord(50, true), 36, 'stop', null],
+  [8, { film: true }, 36, 'stop', null],
+  [9, { foodForm: 'chokable' }, 48, 'stop', null],
+  [10, { filler: 'fine' }, 36, 'stop', 'care'],
+  [10, { filler: 'fine' }, 48, 'care', null],
+  [13, { ingredients: ['honey'] }, 12, 'stop', null],
+  [16, { ingredients: ['borate'] }, 36, 'stop', 'care'],
+  [17, { ingredients: ['essential-oil'] }, 24, 'stop', 'care'],
+  [19, { glitter: true }, 36, 'care', null],
+  [20, { ingredients: ['solvent'] }, 36, 'care', null],
+  [22, { iceMm: 59 }, 48, 'stop', null],
+  [26, { sharp: 'pointed' }, 36, 'stop', 'care'],
+  [26, { sharp: 'blade' }, 72, 'care', null],
+  [27, { filler: 'foam-beads' }, 36, 'stop', null],
+  [33, { animal: 'carrier' }, 60, 'stop', null],
+  [39, { enclosed: true }, 36, 'care', null],
+  [44, { stick: 'pointed' }, 36, 'stop', 'care'],
+  [44, { stick: 'pointed' }, 48, 'care', null],
+  [44, { stick: 'blunt' }, 48, 'care', null],
+  [45, { roundNeck: true }, 36, 'care', null],
+  [46, { heightMm: 451 }, 36, 'care', null],
+  [51, { makersMonths: 30 }, 30, 'care', null],
+  [52, { glass: true }, 60, 'care', null],
+  [54, { hardware: true }, 48, 'stop', 'care'],
+  [54, { hardware: true }, 72, 'care', null],
+];
+
+describe('on both sides of an age', () => {
+  test.each(AGES)(
+    'row %i, %j at %i months: %s under it, %s from it on',
+    (row, properties, months, below, above) => {
+      const levelAt = (short: boolean): Expected =>
+        (told(scene(bornSo(months, short), properties)).find((one) => one.row === row)?.level ??
+          null) as Expected;
+      expect(levelAt(true)).toBe(below);
+      expect(levelAt(false)).toBe(above);
+    },
+  );
+
+  test('the age is that of the day of the activity: the last day under 36 months, and the first over', () => {
+    const book = scene(bornSo(36, true), part(10), { more: [onDay('q', 'play', 2)] });
+    expect(told(book).map(({ row, level, days }) => [row, level, days])).toEqual([[1, 'stop', [1]]]);
+  });
+});
+
+/** `[row, properties, level for everyone]`, whatever the age. */
+const ALL: readonly (readonly [number, Properties, Expected])[] = [
+  [4, { battery: 'reachable' }, 'stop'],
+  [4, { battery: 'screwed' }, null],
+  [6, { filler: 'gel-beads' }, 'stop'],
+  [12, { ingredients: ['raw-kidney-bean'] }, 'stop'],
+  [16, { ingredients: ['borate'] }, 'care'],
+  [17, { ingredients: ['essential-oil'] }, 'care'],
+  [18, { ingredients: ['foam'] }, 'care'],
+  [24, { heat: true }, 'stop'],
+  [29, { dust: true }, 'care'],
+  [30, { soil: true }, 'note'],
+  [31, { plant: 'unknown' }, 'stop'],
+  [31, { plant: 'poisonous' }, 'stop'],
+  [31, { plant: 'known' }, null],
+  [34, { animal: 'insects' }, 'care'],
+  [38, { reused: 'other' }, 'stop'],
+  [38, { reused: 'food' }, null],
+  [40, { tablet: true }, 'stop'],
+  [41, { ingredients: ['acid'] }, 'note'],
+  [42, { flame: true }, 'stop'],
+  [43, { intoMouth: true }, 'note'],
+];
+
+test.each(ALL)('row %i, %j is a %s for all, school-age too', (row, properties, level) => {
+  const found = told(scene(bornSo(OLD, false), properties)).filter((one) => one.row === row);
+  expect(found.map((one) => one.level)).toEqual(level === null ? [] : [level]);
+});
+
+/** `[row, properties, level for a child of ten who still puts things in the mouth]` */
+const MOUTHERS: readonly (readonly [number, Properties, Expected])[] = [
+  [1, part(31.7), 'stop'],
+  [2, { ballMm: 20 }, 'stop'],
+  [2, { ballMm: 44.4 }, null],
+  [10, { filler: 'fine' }, 'stop'],
+  [16, { ingredients: ['borate'] }, 'stop'],
+  [18, { ingredients: ['foam'] }, 'stop'],
+  [22, { iceMm: 59 }, 'stop'],
+  [27, { filler: 'foam-beads' }, 'stop'],
+  [28, { latex: true }, 'stop'],
+  [39, { enclosed: true }, 'care'],
+  [8, { film: true }, null],
+];
+
+describe('whoever still puts things in the mouth', () => {
+  test.each(MOUTHERS)('row %i, %j: %s', (row, properties, level) => {
+    const book = scene(bornSo(OLD, false), properties, { child: { mouthsThings: true } });
+    expect(told(book).find((one) => one.row === row)?.level ?? null).toBe(level);
+    const other = scene(bornSo(OLD, false), properties);
+    expect(told(other).find((one) => one.row === row)?.level ?? null).toBe(
+      { 16: 'care', 18: 'care' }[row] ?? null,
+    );
+  });
+
+  test('is anybody under 18 months, whatever was noted', () => {
+    expect(rows(scene(bornSo(18, true), { latex: true }))).toEqual(['28 stop']);
+    expect(rows(scene(bornSo(18, false), { latex: true }))).toEqual([]);
+  });
+});
+
+describe('on both sides of a size', () => {
+  const toddler = bornSo(30, false);
+  test.each([
+    ['31.7 mm across', part(31.7), ['1 stop']],
+    ['just above', part(31.8), []],
+    ['57.1 mm long', part(20, 57.1), ['1 stop']],
+    ['longer', part(20, 57.2), []],
+    ['paper of any size', part(5, 5, 'paper'), []],
+    ['fabric', part(5, 5, 'fabric'), []],
+    ['yarn', part(5, 5, 'yarn'), []],
+    ['a ball that passes the ring', { ballMm: 44.4 }, ['2 stop']],
+    ['a ball that does not', { ballMm: 44.5 }, []],
+    ['a cord of 300 mm', cord(300), []],
+    ['a longer one', cord(301), ['7 care']],
+    ['ice of 60 mm', { iceMm: 60 }, []],
+    ['a climb of 450 mm', { heightMm: 450 }, []],
+  ] as const)('%s', (_, properties, expected) => {
+    expect(rows(scene(toddler, properties as Properties))).toEqual(expected);
+  });
+
+  test('a cord of 220 mm is none for a baby, a longer one is', () => {
+    expect(rows(scene(bornSo(9, false), cord(220)))).toEqual([]);
+    expect(rows(scene(bornSo(9, false), cord(221)))).toEqual(['7 stop']);
+  });
+});
+
+describe('the more specific row speaks for the thing', () => {
+  const toddler = bornSo(30, false);
+  test.each([
+    ['a ball, not its size', { ballMm: 20, ...part(20) }, ['2 stop']],
+    ['a fine filler', { filler: 'fine', ...part(5) }, ['10 stop']],
+    ['ice', { iceMm: 20, ...part(20) }, ['22 stop']],
+    ['foam beads', { filler: 'foam-beads', ...part(4) }, ['27 stop']],
+    ['a filling behind a lid', { enclosed: true, ...part(5) }, ['39 care']],
+  ] as const)('%s', (_, properties, expected) => {
+    expect(rows(scene(toddler, properties as Properties))).toEqual(expected);
+  });
+
+  test('but not where the specific one has nothing to say for that child', () => {
+    const mouther = { child: { mouthsThings: true } };
+    expect(rows(scene(bornSo(OLD, false), { ballMm: 40, ...part(30) }, mouther))).toEqual(['1 stop']);
+  });
+});
+
+describe('who is there', () => {
+  const baby = bornSo(9, false);
+  test('a child who attends only on other days meets nothing', () => {
+    const tuesdays = { child: { attendance: { '2': ['morning'] } } };
+    expect(told(scene(baby, part(10), tuesdays))).toEqual([]);
+    expect(told(scene(baby, { battery: 'reachable' }, tuesdays))).toEqual([]);
+  });
+
+  test('a child without a version does not get the thing: it is kept out of its reach', () => {
+    const older = { content: { versions: [aVersion(36)] }, more: [aChild('bo', '2022-01-01')] };
+    expect(told(scene(baby, part(10), older)).map(({ rule, level }) => `${rule} ${level}`)).toEqual([
+      'out-of-reach care',
+    ]);
+  });
+
+  test('a thing of one version is met by those who get that version', () => {
+    const versions = [aVersion(0, 36), aVersion(36)];
+    const content = { versions, materials: [aMaterial('thing', 1, { versionIds: ['from-36'] })] };
+    expect(rows(scene(bornSo(40, false), { film: true }, { content }))).toEqual([]);
+    expect(rows(scene(bornSo(40, false), part(10), { content, child: { mouthsThings: true } }))).toEqual([
+      '1 stop',
+    ]);
+    expect(told(scene(bornSo(30, false), part(10), { content })).map(({ rule }) => rule)).not.toContain(
+      'caution',
+    );
+  });
+
+  test('readiness never moves the age of a caution', () => {
+    const ready = { child: { rungs: { number: 'sure' as const } } };
+    expect(rows(scene(bornSo(36, true), part(10), ready))).toEqual(['1 stop']);
+  });
+
+  test('days that are over are not asked', () => {
+    expect(told(scene(baby, part(10)), addDays(A_MONDAY, 1))).toEqual([]);
+  });
+});
+
+describe('water', () => {
+  const wet = { content: { materials: [], water: true } };
+  const person = (rest: object = {}): ChangeInput => ({
+    type: 'house/put-person',
+    person: { id: 'mara', name: 'Mara', role: 'provider', mayLead: ['water'], ...rest },
+  });
+  const assigned: ChangeInput = { type: 'unit/assign', placementId: 'p', personId: 'mara' };
+
+  test('stops under 60 months while nobody is named, and asks for care when somebody is', () => {
+    expect(rows(scene(bornSo(60, true), {}, wet))).toEqual(['21 stop']);
+    expect(rows(scene(bornSo(60, false), {}, wet))).toEqual([]);
+    expect(rows(scene(bornSo(60, true), {}, { ...wet, more: [person(), assigned] }))).toEqual(['21 care']);
+  });
+
+  test('stops when the one who is named may not lead it', () => {
+    expect(rows(scene(bornSo(30, true), {}, { ...wet, more: [person({ mayLead: [] }), assigned] }))).toEqual([
+      '21 stop',
+    ]);
+  });
+});
+
+test('heat asks for somebody who may lead it', () => {
+  const person: ChangeInput = {
+    type: 'house/put-person',
+    person: { id: 'mara', name: 'Mara', role: 'provider', mayLead: ['heat'] },
+  };
+  const more: ChangeInput[] = [person, { type: 'unit/assign', placementId: 'p', personId: 'mara' }];
+  expect(rows(scene(bornSo(OLD, false), { heat: true }, { more }))).toEqual(['24 care']);
+});
+
+test('salt on ice is one thing beside another', () => {
+  const salted = {
+    content: { materials: [aMaterial('thing', 1), aMaterial('salt', 1)] },
+    more: [],
+  };
+  const book = testBook(
+    aCorner('a'),
+    aChild('kim', bornSo(OLD, false)),
+    aSupply('thing', {
+      category: 'paper-and-card',
+      properties: { loosePart: 'none', film: false, iceMm: 100 },
+    }),
+    aSupply('salt', {
+      category: 'paper-and-card',
+      properties: { loosePart: 'none', film: false, ingredients: ['salt'] },
+    }),
+    anActivity('play', salted.content),
+    inCorner('p', 'play', 'a', 1, 1),
+  );
+  expect(rows(book)).toEqual(['23 care']);
+  expect(rows(scene(bornSo(OLD, false), { iceMm: 100 }))).toEqual([]);
+});
+
+test('a tablet in an adult’s hands asks for care, one within reach stops', () => {
+  const led = { content: { mode: 'whole-group' as const, materials: [aMaterial('thing', 1)] } };
+  expect(rows(scene(bornSo(OLD, false), { tablet: true }, led))).toEqual(['40 care']);
+});
+
+test('latex stops for a child with that allergy', () => {
+  const allergic = { child: { allergies: [{ allergen: 'latex' as const, words: 'latex' }] } };
+  expect(rows(scene(bornSo(OLD, false), { latex: true }, allergic))).toEqual(['28 stop']);
+  expect(rows(scene(bornSo(OLD, false), { latex: true }))).toEqual([]);
+});
+
+describe('labels', () => {
+  const milk = { allergies: [{ allergen: 'milk' as const, words: 'milk' }] };
+  test('that may contain an allergen ask for care, for that child', () => {
+    const supply = { mayContain: ['milk' as const] };
+    expect(rows(scene(bornSo(OLD, false), {}, { child: milk, supply }))).toEqual(['36 care']);
+    expect(rows(scene(bornSo(OLD, false), {}, { supply }))).toEqual([]);
+  });
+
+  test('of food that nobody read are told once for all, while a child with an allergy is there', () => {
+    const supply = {
+      category: 'food' as const,
+      properties: {
+        foodForm: 'soft',
+        filler: 'none',
+        ingredients: [],
+        foodOnly: 'all',
+      } as SupplyInput['properties'],
+    };
+    expect(rows(scene(bornSo(OLD, false), {}, { child: milk, supply }))).toEqual(['36 care']);
+    expect(
+      rows(
+        scene(bornSo(OLD, false), {}, { child: milk, supply: { ...supply, labelCheckedOn: '2027-03-01' } }),
+      ),
+    ).toEqual([]);
+    expect(rows(scene(bornSo(OLD, false), {}, { supply }))).toEqual([]);
+  });
+});
+
+test('what was picked outdoors is told', () => {
+  const supply = {
+    category: 'nature' as const,
+    got: 'collected' as const,
+    properties: {
+      loosePart: 'none',
+      plant: 'known',
+      animal: 'none',
+      soil: false,
+      stick: 'none',
+    } as SupplyInput['properties'],
+  };
+  expect(rows(scene(bornSo(OLD, false), {}, { supply }))).toEqual(['32 note']);
+  expect(rows(scene(bornSo(OLD, false), {}, { supply: { ...supply, got: 'bought' } }))).toEqual([]);
+});
+
+describe('what nobody recorded', () => {
+  const ten = Array.from({ length: 10 }, (_, n) => `thing-${n}`);
+  const book = testBook(
+    aCorner('a'),
+    aChild('kim', bornSo(9, false)),
+    ...ten.map((id) => aSupply(id, { category: 'toys' })),
+    anActivity('play', { materials: ten.map((id) => aMaterial(id, 1)) }),
+    inCorner('p', 'play', 'a', 1, 1),
+  );
+  test('is one line for ten things, and a care, never a silent pass', () => {
+    expect(told(book).map(({ level, title, supplyIds }) => [level, title, supplyIds?.length])).toEqual([
+      ['care', 'Not recorded of 10 things', 10],
+    ]);
+  });
+
+  test('is asked for only where the kind of supply asks', () => {
+    expect(told(scene(bornSo(9, false), {}))).toEqual([]);
+  });
+});
+
+describe('a finding that is kept', () => {
+  const book = scene(bornSo(30, false), part(10), { more: [aChild('lou', bornSo(31, false))] });
+  const [finding] = told(book);
+  const kept = after(book, {
+    type: 'unit/keep-finding',
+    keeping: { id: 'k', unitId: TEST_UNIT, key: finding!.key, facts: factsOf(finding!), why: 'Glued down' },
+  });
+
+  test('stands at the end with who keeps it, when and why', () => {
+    const { headsUps } = read(kept, TEST_UNIT, A_MONDAY);
+    expect(headsUps.at(-1)).toMatchObject({
+      key: finding!.key,
+      level: 'stop',
+      kept: { by: 'Mara', why: 'Glued down', at: '2027-03-08T12:00:00.000Z' },
+    });
+  });
+
+  test.each([
+    ['another child', aChild('noa', bornSo(20, false))],
+    [
+      'another size',
+      aSupply('thing', {
+        category: 'paper-and-card',
+        use: 'reusable',
+        properties: { film: false, ...part(9) } as never,
+      }),
+    ],
+    ['another attendance', aChild('kim', bornSo(30, false), { attendance: { '2': ['morning'] } })],
+  ] as const)('comes back with %s', (_, change) => {
+    const { headsUps } = read(after(kept, change as ChangeInput), TEST_UNIT, A_MONDAY);
+    expect(headsUps.find(({ rule }) => rule === 'caution')).toMatchObject({ level: 'stop' });
+    expect(headsUps.every((one) => one.kept === undefined)).toBe(true);
+  });
+
+  test('stays kept as its days go by', () => {
+    const longer = after(kept, {
+      type: 'unit/move',
+      placementId: 'p',
+      where: { kind: 'corner', cornerId: 'a', fromDay: 1, toDay: 3 },
+    });
+    const now = told(longer).find(({ rule }) => rule === 'caution')!;
+    const again = after(longer, {
+      type: 'unit/keep-finding',
+      keeping: { id: 'other', unitId: TEST_UNIT, key: now.key, facts: factsOf(now), why: 'Still glued' },
+    });
+    expect(Object.keys(again.keepings)).toEqual(['k']);
+    const later = told(again, addDays(A_MONDAY, 2)).find(({ rule }) => rule === 'caution');
+    expect(later).toMatchObject({ days: [3], kept: { why: 'Still glued' } });
+  });
+
+  test('needs a reason', () => {
+    const keeping = { id: 'k2', unitId: TEST_UNIT, key: finding!.key, facts: factsOf(finding!), why: ' ' };
+    expect(() => after(book, { type: 'unit/keep-finding', keeping })).toThrow('Say why');
+  });
+});
+
+test('cares of a row are told once for the whole unit', () => {
+  const book = scene(
+    bornSo(30, false),
+    { roundNeck: true },
+    {
+      more: [
+        aSupply('cape', {
+          category: 'paper-and-card',
+          properties: { loosePart: 'none', film: false, roundNeck: true },
+        }),
+        anActivity('dress', { materials: [aMaterial('cape', 1)] }),
+        inCorner('r', 'dress', 'a', 2, 3),
+      ],
+    },
+  );
+  expect(told(book).map(({ level, title, placementIds }) => [level, title, placementIds])).toEqual([
+    ['care', 'Round neck or face: kim', ['p', 'r']],
+  ]);
+});
+
+describe('the table', () => {
+  test('asks only for what supplies can say, and every row says what to do and on what basis', () => {
+    for (const rule of CAUTION_RULES) {
+      expect(rule.instead.length, `row ${rule.row}`).toBeGreaterThan(10);
+      expect(rule.basis.length, `row ${rule.row}`).toBeGreaterThan(3);
+    }
+    const asked = new Set(Object.values(CATEGORIES).flatMap(({ asks }): readonly string[] => asks));
+    for (const id of CAUTION_RULES.flatMap(({ asks }) => asks)) expect(asked).toContain(id);
+  });
+
+  test('has each row once', () => {
+    const numbers = CAUTION_RULES.map(({ row }) => row);
+    expect(new Set(numbers).size).toBe(numbers.length);
+  });
+});

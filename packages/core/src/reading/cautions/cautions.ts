@@ -1,0 +1,365 @@
+import { groupBy, type Table } from '../../book/index.ts';
+import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
+import type { Placement } from '../../unit/index.ts';
+import { fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
+import { memoised, perMember } from '../memo.ts';
+import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
+import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';
+
+/** A thing meets a child, or everyone, where a row of the cautions speaks. */
+interface Meeting {
+  readonly rule: CautionRule;
+  readonly supply: Supply;
+  readonly placement: Placement;
+  readonly level: Level;
+  /** Null for everyone in the room. */
+  readonly child: Child | null;
+  readonly days: readonly number[];
+}
+
+/** The rows that are about a supply, whoever meets it. */
+export const rulesFor = memoised((supply: Supply): readonly CautionRule[] =>
+  CAUTION_RULES.filter((rule) => rule.is(supply.properties)),
+);
+
+/** What rows mean for a child and a supply: the more specific one speaks for the thing. */
+export function levelsFor(
+  who: Who,
+  supply: Supply,
+  setting: Setting,
+): readonly { readonly rule: CautionRule; readonly level: Level }[] {
+  const found = rulesFor(supply).flatMap((rule) => {
+    const level = rule.level(who, supply.properties, setting);
+    return level === null ? [] : [{ rule, level }];
+  });
+  const isSpecific = found.some(({ rule }) => BEFORE_SMALL_PARTS.has(rule.row));
+  return isSpecific ? found.filter(({ rule }) => rule.row !== 1) : found;
+}
+
+/** Whether somebody was named who stays with a placement and may lead it. */
+const isLed = ({ leadId }: Placement, { people }: Frame, lead: Lead | null): boolean =>
+  people.some(({ id, mayLead }) => id === leadId && (lead === null || mayLead.includes(lead)));
+
+/** Where a supply of a placement stands, as the rules ask for it. */
+export const settingOf = (placement: Placement, frame: Frame, supplies: Table<Supply>): Setting => ({
+  mode: placement.content.mode,
+  led: (lead) => isLed(placement, frame, lead),
+  beside: placement.content.materials.flatMap(({ supplyId }) => supplies[supplyId]?.properties ?? []),
+});
+
+const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
+
+// Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
+const meetingsOf = perMember(
+  (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly Meeting[] => {
+    const lines = placement.content.materials.flatMap((line) => {
+      const supply = supplies[line.supplyId];
+      return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
+    });
+    if (lines.length === 0) return [];
+    const setting = settingOf(placement, frame, supplies);
+    const found = new Map<string, Meeting & { readonly days: number[] }>();
+    for (const { day, seats } of sessionsOf(placement, frame)) {
+      for (const { child, version } of seats) {
+        const who = whoIs(child, day.date);
+        for (const { line, supply } of lines) {
+          const isMeant =
+            version !== null && (line.versionIds.length === 0 || line.versionIds.includes(version.id));
+          for (const { rule, level } of levelsFor(who, supply, setting)) {
+            if (!rule.everyone && !isMeant) continue;
+            const about = rule.everyone ? null : child;
+            const key = `${rule.row}:${supply.id}:${level}:${about?.id ?? ''}`;
+            const meeting = found.get(key);
+            if (!meeting)
+              found.set(key, { rule, supply, placement, level, child: about, days: [day.number] });
+            else if (meeting.days.at(-1) !== day.number) meeting.days.push(day.number);
+          }
+        }
+      }
+    }
+    return [...found.values()];
+  },
+);
+
+const unique = <T>(values: readonly T[]): readonly T[] => [...new Set(values)];
+const MOST_NAMED = 4;
+const few = (names: readonly string[]): string =>
+  names.length <= MOST_NAMED
+    ? listed(names)
+    : listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`]);
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
+
+/** A child with what the cautions look at: `Juno Hale (2 y 4 m, mouths things)`. */
+function described(child: Child, day: number, frame: Frame): string {
+  const who = whoIs(child, frame.calendar.days[day - 1]!.date);
+  return `${child.name} (${formatAge(who.months)}${mouths(who) ? ', mouths things' : ''})`;
+}
+
+/**
+ * The findings of the cautions about things that children meet: one for one cause, which is a row of the table and an
+ * activity, with everyone and every day that it is about.
+ */
+export const cautionFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    today: PlainDay,
+  ): readonly Finding[] => {
+    const meetings = meetingsOf(placements, frame, supplies).flat();
+    const causes = groupBy(meetings, ({ rule, level, placement }) =>
+      // What stops is looked at one by one; the rest is told once for the whole unit.
+      level === 'stop' ? `${rule.row}:${level}:${placement.originId}` : `${rule.row}:${level}`,
+    );
+    return [...causes].flatMap(([cause, all]) => cautionFinding(cause, all, frame, today) ?? []);
+  },
+);
+
+// The facts are those of all its days: that a day is over changes nothing about them.
+function cautionFinding(
+  cause: string,
+  ever: readonly Meeting[],
+  frame: Frame,
+  today: PlainDay,
+): Finding | null {
+  const { rule, level } = ever[0]!;
+  const isToCome = (day: number): boolean => frame.calendar.days[day - 1]!.date >= today;
+  const all = ever
+    .map((meeting) => ({ ...meeting, days: meeting.days.filter(isToCome) }))
+    .filter(({ days }) => days.length > 0);
+  if (all.length === 0) return null;
+  const things = unique(all.map(({ supply }) => supply));
+  const where = unique(all.map(({ placement }) => placement));
+  const children = unique(all.flatMap(({ child }) => child ?? []));
+  const days = sortedDays(all.flatMap((meeting) => meeting.days));
+  const named = things.map((supply) => {
+    const figure = rule.figure?.(supply.properties);
+    return figure ? `${supply.name} (${figure})` : supply.name;
+  });
+  const whom = children.map((child) =>
+    described(child, all.find((meeting) => meeting.child === child)!.days[0]!, frame),
+  );
+  const titles = unique(where.map(({ content }) => content.title));
+  const there = whom.length === 0 ? '' : ` ${listed(whom)} ${whom.length === 1 ? 'is' : 'are'} there.`;
+  return {
+    key: `caution:${cause}`,
+    rule: 'caution',
+    row: rule.row,
+    level,
+    title: `${capital(rule.about)}: ${few(children.length > 0 ? children.map(({ name }) => name) : things.map(({ name }) => name))}`,
+    detail: `${few(named)} in ${few(titles)}, ${formatDays(days)}.${there}`,
+    instead: rule.instead,
+    basis: rule.basis,
+    days,
+    cornerIds: unique(where.flatMap(({ where: at }) => (at.kind === 'corner' ? [at.cornerId] : []))),
+    placementId: where[0]!.id,
+    placementIds: where.map(({ id }) => id),
+    childIds: children.map(({ id }) => id),
+    supplyIds: things.map(({ id }) => id),
+    ...(rule.lead && rule.lead !== 'anyone' ? { lead: rule.lead } : {}),
+    facts: fingerprint([
+      rule.row,
+      level,
+      things.map(({ id, properties }) => [id, rule.asks.map((property) => properties[property])]),
+      ever.map(({ child, days: those, placement }) => [child?.id, those, placement.leadId]),
+    ]),
+  };
+}
+
+/** The findings about standing water: somebody stays, or nobody was named. */
+export const waterFindings = memoised(
+  (placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] =>
+    waterOf(placements, frame, today).flat(),
+);
+
+const waterOf = perMember((placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
+  if (!placement.content.water) return [];
+  const young = new Set<Child>();
+  const ever = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
+    const those = seats.filter(({ child }) => ageOn(child, day.date) < WATER_RULE.underMonths);
+    for (const { child } of those) young.add(child);
+    return those.length > 0 ? [day.number] : [];
+  });
+  const days = ever.filter((day) => frame.calendar.days[day - 1]!.date >= today);
+  if (days.length === 0) return [];
+  const lead = frame.people.find(({ id }) => id === placement.leadId);
+  const isStop = !isLed(placement, frame, 'water');
+  const nobody = lead ? `${lead.name} may not lead water.` : 'Nobody is named who stays.';
+  return [
+    {
+      key: `water:${isStop ? 'stop' : 'care'}:${placement.id}`,
+      rule: 'water',
+      row: WATER_RULE.row,
+      level: isStop ? 'stop' : 'care',
+      title: `Water: ${placement.content.title}`,
+      detail: `${formatDays(days)}: ${young.size} under five years. ${isStop ? nobody : `${lead!.name} stays.`}`,
+      instead: WATER_RULE.instead,
+      basis: WATER_RULE.basis,
+      days,
+      cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
+      placementId: placement.id,
+      childIds: [...young].map(({ id }) => id),
+      lead: 'water',
+      facts: fingerprint([[...young].map(({ id }) => id), ever, placement.leadId]),
+    },
+  ];
+});
+
+// Supplies that somebody who is there meets, with those children and days.
+interface Used {
+  readonly supply: Supply;
+  readonly placement: Placement;
+  readonly children: readonly Child[];
+  readonly days: readonly number[];
+}
+const usedBy = perMember(
+  (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Used[] => {
+    const sessions = sessionsOf(placement, frame).filter(
+      ({ day, seats }) => day.date >= today && seats.length > 0,
+    );
+    if (sessions.length === 0) return [];
+    const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
+    const days = sessions.map(({ day }) => day.number);
+    return unique(placement.content.materials.map(({ supplyId }) => supplyId)).flatMap((id) => {
+      const supply = supplies[id];
+      return supply ? [{ supply, placement, children, days }] : [];
+    });
+  },
+);
+
+const about = (used: readonly Used[]) => ({
+  days: sortedDays(used.flatMap(({ days }) => days)),
+  cornerIds: [],
+  placementId: used[0]!.placement.id,
+  placementIds: unique(used.map(({ placement }) => placement.id)),
+  supplyIds: unique(used.map(({ supply }) => supply.id)),
+});
+
+const askedBy = (id: PropertyId): boolean => CAUTION_RULES.some(({ asks }) => asks.includes(id));
+
+/** What nobody recorded of a supply although a caution asks for it. */
+export const unknownOf = memoised((supply: Supply): readonly PropertyId[] =>
+  unrecorded(supply.category, supply.properties).filter(askedBy),
+);
+
+/** The findings about supplies in use: what nobody recorded, what a label says or nobody read, what was picked. */
+export const supplyFindings = memoised(
+  (
+    placements: readonly Placement[],
+    frame: Frame,
+    supplies: Table<Supply>,
+    today: PlainDay,
+  ): readonly Finding[] => {
+    const used = usedBy(placements, frame, supplies, today).flat();
+    return [
+      ...unknownFinding(used),
+      ...mayContainFindings(used),
+      ...labelFinding(used),
+      ...pickedFinding(used),
+    ];
+  },
+);
+
+function unknownFinding(all: readonly Used[]): Finding[] {
+  const used = all.filter(({ supply }) => unknownOf(supply).length > 0);
+  if (used.length === 0) return [];
+  const things = unique(used.map(({ supply }) => supply));
+  const asked = things.map(
+    (supply) =>
+      `${supply.name}: ${listed(unknownOf(supply).map((id) => PROPERTIES[id].label.toLowerCase()))}`,
+  );
+  return [
+    {
+      key: 'unknown',
+      rule: 'unknown',
+      level: 'care',
+      title:
+        things.length === 1 ? `Not recorded: ${things[0]!.name}` : `Not recorded of ${things.length} things`,
+      detail: `${asked.slice(0, MOST_NAMED).join('; ')}${asked.length > MOST_NAMED ? '; and others' : ''}.`,
+      instead: 'Look at them and fill it in: until then nobody knows whom they suit.',
+      basis: 'what is unknown is no silent yes',
+      ...about(used),
+      childIds: [],
+      facts: fingerprint(things.map((supply) => [supply.id, unknownOf(supply)])),
+    },
+  ];
+}
+
+function mayContainFindings(all: readonly Used[]): Finding[] {
+  const meetings = all.flatMap((used) =>
+    used.children.flatMap((child) =>
+      child.allergies
+        .filter(({ allergen }) => used.supply.mayContain.includes(allergen))
+        .map(({ allergen }) => ({ ...used, child, allergen })),
+    ),
+  );
+  return [...groupBy(meetings, ({ child, allergen }) => `${child.id}:${allergen}`)].map(([key, those]) => {
+    const { child, allergen } = those[0]!;
+    const names = unique(those.map(({ supply }) => supply.name));
+    return {
+      key: `may-contain:${key}`,
+      rule: 'may-contain',
+      row: 36,
+      level: 'care',
+      title: `May contain ${ALLERGENS[allergen]}: ${child.name}`,
+      detail: `${few(names)}, ${formatDays(about(those).days)}.`,
+      instead: 'Read the label again at each purchase.',
+      basis: 'the label of the maker',
+      ...about(those),
+      childIds: [child.id],
+      facts: fingerprint([child.id, allergen, names]),
+    };
+  });
+}
+
+function labelFinding(all: readonly Used[]): Finding[] {
+  const used = all.filter(
+    ({ supply, children }) =>
+      supply.category === 'food' &&
+      supply.labelCheckedOn === null &&
+      children.some(({ allergies }) => allergies.length > 0),
+  );
+  if (used.length === 0) return [];
+  const things = unique(used.map(({ supply }) => supply));
+  const children = unique(used.flatMap((one) => one.children)).filter(
+    ({ allergies }) => allergies.length > 0,
+  );
+  return [
+    {
+      key: 'label-unread',
+      rule: 'label-unread',
+      row: 36,
+      level: 'care',
+      title: things.length === 1 ? `Label not read: ${things[0]!.name}` : `${things.length} labels not read`,
+      detail: `${few(things.map(({ name }) => name))}, for ${listed(children.map(({ name }) => name))}.`,
+      instead: 'Read the label again at each purchase.',
+      basis: 'the label of the maker',
+      ...about(used),
+      childIds: children.map(({ id }) => id),
+      facts: fingerprint([things.map(({ id }) => id), children.map(({ id }) => id)]),
+    },
+  ];
+}
+
+function pickedFinding(all: readonly Used[]): Finding[] {
+  const used = all.filter(({ supply }) => supply.got === 'collected' && supply.category === 'nature');
+  if (used.length === 0) return [];
+  return [
+    {
+      key: 'picked',
+      rule: 'picked',
+      row: 32,
+      level: 'note',
+      title: `Picked outdoors: ${few(unique(used.map(({ supply }) => supply.name)))}`,
+      detail: `${formatDays(about(used).days)}.`,
+      instead: "With the owner's leave, plentiful kinds only, a little from each place.",
+      basis: 'local rules about picking',
+      ...about(used),
+      childIds: [],
+    },
+  ];
+}

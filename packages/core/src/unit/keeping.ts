@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { instantSchema } from '../cupboard/index.ts';
+import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { unitIdSchema } from './unit.ts';
+
+/** What is said when a finding is kept as it is. */
+export const keepingOrderSchema = z.object({
+  id: idSchema.brand<'KeepingId'>(),
+  unitId: unitIdSchema,
+  /** Which finding: its key. */
+  key: z.string('A finding is named by its key').min(1).max(300),
+  /** The fingerprint of its facts: when they change, the finding comes back. */
+  facts: z.string('The facts are needed here').min(1).max(64),
+  why: textSchema.min(1, 'Say why it is kept as it is'),
+});
+
+/** A finding that somebody keeps as it is, with the reason. */
+export const keepingSchema = keepingOrderSchema.extend({
+  version: versionSchema,
+  by: lineSchema,
+  at: instantSchema,
+});
+export type Keeping = z.infer<typeof keepingSchema>;

@@ -1,0 +1,25 @@
+import type { Knex } from 'knex';
+
+/** Cautions: who stays with something, and findings that are kept as they are, with the reason. */
+export async function up(knex: Knex): Promise<void> {
+  // A column is only added: a table that is rebuilt would take the rows that refer to it along.
+  await knex.raw(
+    'ALTER TABLE placements ADD COLUMN lead_id TEXT REFERENCES people(id) DEFERRABLE INITIALLY DEFERRED',
+  );
+  await knex.schema.alterTable('placements', (t) => t.index(['lead_id']));
+  await knex.schema.createTable('keepings', (t) => {
+    t.string('id').primary();
+    t.integer('version').notNullable();
+    t.string('unit_id').notNullable().references('id').inTable('units').index();
+    t.string('key').notNullable();
+    t.string('facts').notNullable();
+    t.text('why').notNullable();
+    t.string('by').notNullable();
+    t.string('at').notNullable();
+  });
+}
+
+/** Going back would lose what people wrote: the backup made before each migration is the way back. */
+export async function down(): Promise<void> {
+  throw new Error('restore the backup that was made before this migration');
+}

@@ -1,0 +1,261 @@
+<script setup lang="ts">
+import {
+  mdiAlertOctagonOutline,
+  mdiHandBackRightOutline,
+  mdiInformationOutline,
+  mdiShieldCheckOutline,
+} from '@mdi/js';
+import {
+  factsOf,
+  formatDay,
+  mendsFor,
+  type Finding,
+  type Level,
+  type Mend,
+  type PlainDay,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { newId } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
+import { useReading } from '../state/unit.ts';
+import UnknownSheet from './UnknownSheet.vue';
+
+/** One heads-up: what, for whom, when; opened it says what to do instead, what mends it, and how to keep it with a reason. */
+const props = defineProps<{ finding: Finding; opened: boolean }>();
+const emit = defineEmits<{ toggle: []; show: [] }>();
+
+const store = useBook();
+const reading = useReading();
+const why = ref('');
+const wrong = ref<string | null>(null);
+const filling = ref(false);
+
+const LEVELS: Readonly<Record<Level, { readonly word: string; readonly glyph: string }>> = {
+  stop: { word: 'Stop', glyph: mdiAlertOctagonOutline },
+  care: { word: 'Care', glyph: mdiHandBackRightOutline },
+  note: { word: 'Note', glyph: mdiInformationOutline },
+};
+const level = computed(() =>
+  props.finding.kept ? { word: 'Kept', glyph: mdiShieldCheckOutline } : LEVELS[props.finding.level],
+);
+// Each way out is tried before it is offered: only what is looked at closer pays for that.
+const mends = computed((): readonly Mend[] =>
+  props.opened && !props.finding.kept
+    ? mendsFor(store.book, reading.value.frame.unit.id, props.finding, store.today!, newId)
+    : [],
+);
+const mayKeep = computed(
+  () => !props.finding.kept && props.finding.level !== 'note' && props.finding.facts !== undefined,
+);
+const keptOn = computed(() => {
+  const at = props.finding.kept?.at.slice(0, 10);
+  return at ? formatDay(at as PlainDay) : '';
+});
+
+function mend({ changes }: Mend): void {
+  const result = store.perform(changes);
+  wrong.value = result.done ? null : (result.errors[0]?.message ?? 'This could not be done');
+}
+function keep(): void {
+  const { key } = props.finding;
+  const result = store.perform([
+    {
+      type: 'unit/keep-finding',
+      keeping: {
+        id: `keeping-${newId()}`,
+        unitId: reading.value.frame.unit.id,
+        key,
+        facts: factsOf(props.finding),
+        why: why.value,
+      },
+    },
+  ]);
+  wrong.value = result.done ? null : (result.errors[0]?.message ?? 'This could not be kept');
+}
+function bringBack(): void {
+  const known = Object.values(store.book.keepings).find(
+    ({ unitId, key }) => unitId === reading.value.frame.unit.id && key === props.finding.key,
+  );
+  if (known) store.perform([{ type: 'book/drop', kind: 'keepings', id: known.id }]);
+}
+const canShow = computed(() => props.finding.placementId !== null || props.finding.cornerIds.length === 1);
+</script>
+
+<template>
+  <li :class="[finding.level, { kept: finding.kept }]" data-test="heads-up">
+    <button type="button" class="head" :aria-expanded="opened" @click="emit('toggle')">
+      <v-icon :icon="level.glyph" size="16" aria-hidden="true" />
+      {{ level.word }} · {{ finding.title }}
+    </button>
+    <p class="detail" :class="{ whole: opened }">{{ finding.detail }}</p>
+    <p v-if="finding.kept" class="reason">“{{ finding.kept.why }}” {{ finding.kept.by }}, {{ keptOn }}</p>
+    <p v-if="opened && finding.instead" class="instead">{{ finding.instead }}</p>
+    <div v-if="opened" class="opened">
+      <ul v-if="mends.length" class="mends" data-test="mends">
+        <li v-for="one in mends" :key="one.label">
+          <button type="button" class="mend" @click="mend(one)">{{ one.label }}</button>
+        </li>
+      </ul>
+      <button v-if="finding.rule === 'unknown'" type="button" class="mend" @click="filling = true">
+        Fill it in
+      </button>
+      <form v-if="mayKeep" class="keep" @submit.prevent="keep">
+        <label>
+          Keep it as it is, because
+          <textarea v-model="why" name="why" rows="2" />
+        </label>
+        <button type="submit" class="mend">Keep it, with this reason</button>
+      </form>
+      <button v-if="finding.kept" type="button" class="mend" @click="bringBack">Point it out again</button>
+      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+      <p class="basis">
+        Basis: {{ finding.basis }}. Local licensing and the child's own care plan come first.
+      </p>
+    </div>
+    <div class="acts">
+      <button v-if="canShow" type="button" :aria-label="`Show it: ${finding.title}`" @click="emit('show')">
+        Show it
+      </button>
+      <button type="button" :aria-label="`What to do: ${finding.title}`" @click="emit('toggle')">
+        {{ opened ? 'Less' : 'What to do' }}
+      </button>
+    </div>
+    <UnknownSheet v-if="filling" :supply-ids="finding.supplyIds ?? []" @close="filling = false" />
+  </li>
+</template>
+
+<style scoped>
+li {
+  padding: 6px 9px 7px;
+  border-radius: 5px;
+  border-left: 5px solid;
+  font-size: 13px;
+  line-height: 1.32;
+}
+p {
+  overflow-wrap: anywhere;
+}
+/* Quiet while closed: the first lines say what it is about. */
+.detail:not(.whole) {
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+  line-clamp: 3;
+}
+.head {
+  display: flex;
+  gap: 5px;
+  align-items: flex-start;
+  width: 100%;
+  min-height: 24px;
+  padding: 2px 0;
+  background: none;
+  border: 0;
+  color: inherit;
+  font-weight: 700;
+  line-height: 1.2;
+  text-align: left;
+}
+.stop {
+  background: var(--stop-bg);
+  border-color: var(--stop);
+}
+.stop > .head {
+  color: var(--stop);
+}
+.care {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+}
+.care > .head {
+  color: var(--care);
+}
+.note {
+  background: var(--note-bg);
+  border-color: var(--note-edge);
+}
+.note > .head {
+  color: var(--note);
+}
+.kept {
+  background: var(--well);
+  border-left-style: double;
+}
+.kept > .head {
+  color: var(--ink);
+}
+.reason,
+.instead {
+  margin-top: 3px;
+  font-weight: 600;
+}
+.opened {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  margin-top: 6px;
+}
+.mends {
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+}
+.mends li {
+  padding: 0;
+  border: 0;
+}
+.mend {
+  width: 100%;
+  min-height: 30px;
+  padding: 3px 8px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-bottom-width: 4px;
+  border-radius: 5px;
+  color: inherit;
+  font-weight: 600;
+  line-height: 1.2;
+  text-align: left;
+}
+.mend:hover {
+  border-color: var(--plum);
+}
+.keep {
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+}
+textarea {
+  display: block;
+  width: 100%;
+  margin-top: 2px;
+  padding: 4px 6px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: 5px;
+  color: inherit;
+  font: inherit;
+  resize: vertical;
+}
+.basis {
+  font-size: 12.5px;
+}
+.acts button {
+  min-height: 24px;
+  margin: 2px 12px 0 0;
+  padding: 0;
+  background: none;
+  border: 0;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+@media (max-width: 900px) {
+  .head,
+  .mend,
+  .acts button {
+    min-height: var(--touch);
+  }
+}
+</style>

@@ -127,3 +127,25 @@ describe.each(['day', 'evening'])('by %s light', (light) => {
     expect(small).toEqual([]);
   });
 });
+
+test('what opens beside and over a unit: a heads-up, the ledge, something in hand, the balance, a day', async () => {
+  await mara.page.setViewport(LAPTOP);
+  await mara.go(`${server.url}/units/unit-kites/days`);
+  await mara.press('[data-test="heads-up"] .head');
+  await mara.find('.opened');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.press('[data-test="open-ledge"]');
+  await mara.find('[data-test="ledge"] li');
+  await mara.press('[data-test="ledge"] .grip');
+  await mara.find('.put');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.strike('Escape');
+  await mara.pressText('Balance');
+  await mara.find('svg text');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.press('[aria-label="Close: Balance"]');
+  await mara.page.waitForFunction(() => !document.querySelector('.spread'));
+  await mara.press('[data-test="day-5"] button.name');
+  await mara.sees('When the day goes another way');
+  expect(await problemsOf(mara)).toEqual([]);
+});

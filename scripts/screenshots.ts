@@ -30,10 +30,6 @@ await mara.fill('passPhrase', 'three blue kites');
 await mara.pressText('Open the door');
 await mara.find('.rack li');
 await take(mara, 'units');
-await mara.pressText('Start a unit');
-await mara.find('form#start-unit');
-await take(mara, 'start-unit');
-await mara.pressText('Not now');
 for (const [page, ready, name] of [
   ['rules', 'main form', 'rules'],
   ['cupboard', '[data-test="cupboard"] li', 'cupboard'],
@@ -58,6 +54,10 @@ await take(mara, 'child');
 await mara.go(`${server.url}/units/unit-kites/corners`);
 await mara.find('.cubby');
 await take(mara, 'corners');
+await mara.press('::-p-xpath(//*[@data-test="heads-up"]//button[contains(., "Water")])');
+await mara.find('[data-test="mends"]');
+await mara.page.$eval('.opened', (element) => element.scrollIntoView({ block: 'end' }));
+await take(mara, 'heads-up');
 await mara.pressText('Weather dough');
 await mara.sees('Who does what');
 await take(mara, 'placement');

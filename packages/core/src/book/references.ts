@@ -40,6 +40,7 @@ const REFERENCES: ReferencesOf = {
   ],
   activities: (activity) => ofContent(activity.content),
   recipes: (recipe) => [
+    ...(recipe.makesId === null ? [] : [held('supplies', recipe.makesId, 'makesId')]),
     ...recipe.ingredients.map((one, i) => held('supplies', one.supplyId, 'ingredients', i, 'supplyId')),
     ...recipe.swaps.flatMap((swap, i) => [
       held('supplies', swap.supplyId, 'swaps', i, 'supplyId'),

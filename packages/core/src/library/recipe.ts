@@ -81,6 +81,8 @@ export const recipeSchema = z.object({
   keptHow: textSchema.default(''),
   notes: textSchema.default(''),
   source: textSchema.default(''),
+  /** The supply that it makes, which brings along what goes into it; null when that is not kept as a supply. */
+  makesId: supplyIdSchema.nullable().default(null),
   retired: z.boolean().default(false),
 });
 export type Recipe = z.infer<typeof recipeSchema>;

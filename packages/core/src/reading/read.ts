@@ -7,6 +7,7 @@ import { balanceOf, type Balance } from './balance/balance.ts';
 import { shelfFindings, shelfOf, type Cubby } from './balance/shelf.ts';
 import { allergenFindings } from './cautions/allergens.ts';
 import { cautionFindings, supplyFindings, waterFindings } from './cautions/cautions.ts';
+import { withInherited } from './cautions/inherit.ts';
 import { outOfReach, reachFindings, type OutOfReach } from './cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from './changeover/changeover.ts';
 import { adultFindings, dayFindings, twinFinding } from './conduct/days.ts';
@@ -97,7 +98,7 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
       return changeOvers(placements, frame, supplies, corners, beforeUnit(book, unitId)?.left ?? NONE);
     },
     get outOfReach() {
-      return outOfReach(placements, frame, supplies);
+      return outOfReach(placements, frame, withInherited(supplies, book.recipes));
     },
     get headsUps() {
       return headsUpsOf(book, frame, placed, today);
@@ -130,6 +131,8 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
     return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
   });
   const both = bothOf(placed);
+  // What a recipe makes brings along what goes into it.
+  const things = withInherited(supplies, book.recipes);
   const phase = phaseOf(frame, today);
   // What is over is over, and an idea has no days to fill: only what the children meet is looked at.
   const conduct =
@@ -151,11 +154,11 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
   const found = inOrder(
     shelfFindings(placements, frame, corners, omissions, today),
     leftOutFindings(placements, frame, today),
-    allergenFindings(both, frame, supplies, today),
-    cautionFindings(both, frame, supplies, today),
+    allergenFindings(both, frame, things, today),
+    cautionFindings(both, frame, things, today),
     waterFindings(both, frame, today),
-    supplyFindings(both, frame, supplies, today),
-    reachFindings(placements, frame, supplies, today),
+    supplyFindings(both, frame, things, today),
+    reachFindings(placements, frame, things, today),
     openSlotFindings(placements, frame.unit),
     orderFindings(placements, frame, activities),
     sharedTableFindings(placements, frame, corners, today),

@@ -154,6 +154,7 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   activities: codec('activities', { ...json('content'), ...flag('retired') }),
   recipes: codec('recipes', {
     ...plain('title', 'kind', 'summary', 'minutes', 'waitHours', 'keepsDays', 'keptHow', 'notes', 'source'),
+    ...plain('makesId'),
     ...json('ingredients', 'yields', 'steps', 'feels', 'swaps'),
     ...flag('cooked', 'retired'),
   }),

@@ -111,7 +111,11 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
               />
             </td>
             <td>
-              <button type="button" :aria-label="`What could fill ${row.name}`" @click="fill(row)">
+              <button
+                type="button"
+                :aria-label="`${row.isThin ? 'thin: fill it' : 'see what fits'}: ${row.name}`"
+                @click="fill(row)"
+              >
                 {{ row.isThin ? 'thin: fill it' : 'see what fits' }}
               </button>
             </td>

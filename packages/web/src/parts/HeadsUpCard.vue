@@ -116,7 +116,11 @@ const canShow = computed(() => props.finding.placementId !== null || props.findi
       <button v-if="canShow" type="button" :aria-label="`Show it: ${finding.title}`" @click="emit('show')">
         Show it
       </button>
-      <button type="button" :aria-label="`What to do: ${finding.title}`" @click="emit('toggle')">
+      <button
+        type="button"
+        :aria-label="`${opened ? 'Less' : 'What to do'}: ${finding.title}`"
+        @click="emit('toggle')"
+      >
         {{ opened ? 'Less' : 'What to do' }}
       </button>
     </div>

@@ -18,6 +18,7 @@ import { formatQuantity, quantity } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
+import { withInherited } from '../cautions/inherit.ts';
 import { placementsOf, type Finding } from '../finding.ts';
 import { read } from '../read.ts';
 import { blockOf, frameOf, placedIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
@@ -183,7 +184,7 @@ const LEVEL_WORDS = { stop: 'Stop', care: 'Care', note: 'Note' } as const;
 
 /** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
 function cautionsOn({ book, frame, headsUps }: Shown, placement: Placement, day: ProgramDay): string[] {
-  const meetings = allergenMeetings(placement, frame, book.supplies, day.date)
+  const meetings = allergenMeetings(placement, frame, withInherited(book.supplies, book.recipes), day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
       ({ child, supply, allergen }) =>

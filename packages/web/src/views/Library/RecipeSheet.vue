@@ -50,6 +50,7 @@ const draft = useDraft<RecipeInput>(
     cooked: false,
     waitHours: 0,
     keepsDays: null,
+    makesId: null,
     keptHow: '',
     notes: '',
     source: '',
@@ -108,6 +109,13 @@ const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', instea
         :unit="draft.yields.unit"
       />
       <ChoiceField v-model="draft.yields.unit as string" label="In" path="yields.unit" :options="measures" />
+      <ChoiceField
+        v-model="draft.makesId"
+        label="Kept as"
+        path="makesId"
+        none="not kept as a supply"
+        :options="supplies"
+      />
       <SwitchField v-model="draft.cooked" label="Needs heat: an adult only" path="cooked" />
     </div>
     <RowsField

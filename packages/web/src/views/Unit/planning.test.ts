@@ -137,7 +137,7 @@ describe('the balance', () => {
     field.value = '7';
     field.dispatchEvent(new Event('change'));
     expect(unit().targets).toEqual({ 'subjects/literacy': 7 });
-    await press('[aria-label="What could fill Literacy"]');
+    await press('[aria-label="thin: fill it: Literacy"]');
     expect(desk.asked.look).toHaveBeenCalledWith({
       heading: { lens: 'subjects', id: 'literacy' },
       child: null,

@@ -1,0 +1,107 @@
+import { describe, expect, test } from 'vitest';
+import type { ChangeInput } from '../../changes/index.ts';
+import type { Properties } from '../../cupboard/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  aCorner,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  inCorner,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
+import { read } from '../read.ts';
+import { withInherited } from './inherit.ts';
+
+const FOOD = { foodForm: 'soft', filler: 'none', foodOnly: 'all' } as const;
+const food = (id: string, properties: Properties, rest: object = {}): ChangeInput =>
+  aSupply(id, {
+    category: 'food',
+    properties: { ...FOOD, ...properties } as never,
+    labelCheckedOn: '2027-03-01',
+    ...rest,
+  });
+const recipe = (id: string, makesId: string, parts: readonly string[], rest: object = {}): ChangeInput => ({
+  type: 'library/put-recipe',
+  recipe: {
+    id,
+    title: id,
+    kind: 'dough',
+    ingredients: parts.map((supplyId) => ({ supplyId, amount: 1 })),
+    yields: { amount: 1, unit: 'piece' },
+    minutes: 5,
+    makesId,
+    ...rest,
+  },
+});
+
+const book = testBook(
+  aCorner('a'),
+  aChild('kim', '2025-01-01', {
+    allergies: [
+      { allergen: 'gluten', words: 'coeliac' },
+      { allergen: 'sesame', words: 'sesame' },
+    ],
+  }),
+  food('flour', { ingredients: ['raw-flour'] }, { allergens: ['wheat'] }),
+  food('oil', { ingredients: ['essential-oil'] }, { mayContain: ['sesame'] }),
+  food('dough', { ingredients: [] }),
+  anActivity('knead', { materials: [aMaterial('dough', 1)] }),
+  inCorner('p', 'knead', 'a', 1, 1),
+);
+const made = after(book, recipe('mix', 'dough', ['flour', 'oil']));
+const told = (base: typeof book): string[] =>
+  read(base, TEST_UNIT, A_MONDAY)
+    .headsUps.filter(({ row, rule }) => row !== undefined || rule === 'unknown')
+    .map(({ row, level, rule }) => `${row ?? rule} ${level}`);
+
+describe('what a recipe makes', () => {
+  test('brings along allergens, traces and ingredients of everything that goes into it', () => {
+    expect(told(book)).toEqual([]);
+    expect(told(made).toSorted()).toEqual(['17 care', '36 care', '37 stop']);
+  });
+
+  test('loses in the pan only what heat takes away', () => {
+    const properties = (cooked: boolean) => {
+      const base = after(book, recipe('mix', 'dough', ['flour', 'oil'], { cooked }));
+      return withInherited(base.supplies, base.recipes)['dough']!.properties.ingredients;
+    };
+    expect(properties(false)).toEqual(['raw-flour', 'essential-oil']);
+    expect(properties(true)).toEqual(['essential-oil']);
+  });
+
+  test('goes through recipes of recipes, and ends where they come round', () => {
+    const nested = after(
+      made,
+      food('cake', { ingredients: [] }),
+      recipe('bake', 'cake', ['dough']),
+      anActivity('taste', { materials: [aMaterial('cake', 1)] }),
+      { type: 'unit/unplace', placementId: 'p' },
+      inCorner('q', 'taste', 'a', 1, 1),
+    );
+    expect(withInherited(nested.supplies, nested.recipes)['cake']!.allergens).toEqual(['wheat']);
+    expect(told(nested)).toContain('37 stop');
+    const round = after(nested, recipe('mix', 'dough', ['flour', 'oil', 'cake']));
+    expect(withInherited(round.supplies, round.recipes)['cake']!.allergens).toEqual(['wheat']);
+    expect(told(round)).toContain('37 stop');
+  });
+
+  test('is unknown where an ingredient is, and its label unread where one of theirs is', () => {
+    const unknown = after(book, food('starch', {}), recipe('mix', 'dough', ['starch']));
+    expect(told(unknown)).toEqual(['unknown care']);
+    const unread = after(
+      book,
+      food('syrup', { ingredients: [] }, { labelCheckedOn: null }),
+      recipe('mix', 'dough', ['syrup']),
+    );
+    expect(told(unread)).toEqual(['36 care']);
+  });
+
+  test('is left alone when the recipe is retired, and without recipes the table stays the same', () => {
+    expect(told(after(book, recipe('mix', 'dough', ['flour'], { retired: true })))).toEqual([]);
+    expect(withInherited(book.supplies, book.recipes)).toBe(book.supplies);
+  });
+});

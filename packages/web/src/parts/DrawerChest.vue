@@ -19,7 +19,7 @@ defineProps<{ label: string; drawers: readonly Drawer[] }>();
       v-for="drawer in drawers"
       :key="drawer.name"
       class="drawer"
-      :class="{ warns: drawer.warns }"
+      :class="{ warns: drawer.warns, counting: drawer.count }"
       :to="drawer.to"
     >
       <b>{{ drawer.name }}</b>
@@ -71,7 +71,7 @@ nav {
   height: 9px;
   margin-top: -5px;
   border-radius: 9px;
-  background: var(--shelf-dark);
+  background: var(--drawer-soft);
 }
 .drawer.warns i {
   background: var(--stop);
@@ -88,6 +88,9 @@ nav {
 }
 .drawer.warns i.counts {
   color: var(--stop-bg);
+}
+.drawer.counting {
+  padding-right: 34px;
 }
 .drawer:hover {
   filter: brightness(1.05);

@@ -18,6 +18,8 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
+import { factsOf } from '../finding.ts';
+import { read } from '../read.ts';
 import { handoverSchema, mayTick, project } from './project.ts';
 
 const share = shareSchema.parse({
@@ -59,7 +61,7 @@ describe('what a link shows', () => {
       start: '09:30',
       versions: [{ children: ['Ada'], does: 'plays paint', word: '', sign: '', fact: '' }],
       things: [{ name: 'yogurt', amount: '30 g', keptIn: 'Fridge', ticked: null }],
-      cautions: ['Ada: milk in yogurt. Ask before setting this out.'],
+      cautions: [{ level: 'stop', text: 'Ada: milk in yogurt. Ask before setting this out.' }],
     });
   });
 
@@ -158,4 +160,36 @@ test('a link opens until its last date, and not after it was taken back', () => 
   expect(shareClosedBecause(until, plainDay('2027-03-12'))).toBeNull();
   expect(shareClosedBecause(until, plainDay('2027-03-13'))).toBe('expired');
   expect(shareClosedBecause({ ...share, revokedAt: '2027-03-08T00:00:00.000Z' }, A_MONDAY)).toBe('revoked');
+});
+
+describe('what is kept and what asks for care', () => {
+  const cared = testBook(
+    aCorner('a'),
+    aChild('ada', '2025-01-01', { name: 'Ada Brook', shownAs: 'Ada', mouthsThings: true }),
+    aSupply('beads', {
+      category: 'paper-and-card',
+      properties: { film: false, loosePart: { acrossMm: 9, longMm: 9, material: 'firm' } },
+    }),
+    aSupply('cape', {
+      category: 'paper-and-card',
+      properties: { loosePart: 'none', film: false, roundNeck: true },
+    }),
+    anActivity('dress', { materials: [aMaterial('beads', 1), aMaterial('cape', 1)] }),
+    inCorner('p', 'dress', 'a', 1, 1),
+  );
+  const stop = read(cared, TEST_UNIT, A_MONDAY).headsUps.find(({ level }) => level === 'stop')!;
+  const kept = after(cared, {
+    type: 'unit/keep-finding',
+    keeping: { id: 'k', unitId: TEST_UNIT, key: stop.key, facts: factsOf(stop), why: 'Strung for Ada Brook' },
+  });
+
+  test('goes to whoever is with it that day, with the names that assistants know', () => {
+    expect(project(kept, { ...share, fromDay: 1 }, A_MONDAY).days[0]?.items[0]?.cautions).toEqual([
+      { level: 'care', text: 'Care: Round neck or face: Ada. No ties round the neck, eyes clear.' },
+      {
+        level: 'stop',
+        text: 'Stop: Small parts: Ada. Use a larger version, or let them do something else. Kept by Mara: Strung for Ada',
+      },
+    ]);
+  });
 });

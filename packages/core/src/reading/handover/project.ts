@@ -73,7 +73,7 @@ export const handoverSchema = z.strictObject({
               ticked: tickedSchema,
             }),
           ),
-          cautions: z.array(z.string()),
+          cautions: z.array(z.strictObject({ level: z.enum(['stop', 'care']), text: z.string() })),
           ticked: tickedSchema,
         }),
       ),
@@ -180,22 +180,35 @@ function thingsOn(book: Book, frame: Frame, placement: Placement, day: ProgramDa
   });
 }
 
-const LEVEL_WORDS = { stop: 'Stop', care: 'Care', note: 'Note' } as const;
+const LEVEL_WORDS = { stop: 'Stop', care: 'Care' } as const;
 
 /** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
-function cautionsOn({ book, frame, headsUps }: Shown, placement: Placement, day: ProgramDay): string[] {
+function cautionsOn(
+  { book, frame, headsUps }: Shown,
+  placement: Placement,
+  day: ProgramDay,
+): HandoverItem['cautions'] {
   const meetings = allergenMeetings(placement, frame, withInherited(book.supplies, book.recipes), day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
       ({ child, supply, allergen }) =>
-        `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
+        ({
+          level: 'stop',
+          text: `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
+        }) as const,
     );
   const others = headsUps
-    .filter(({ rule, level }) => level !== 'note' && TOLD.has(rule) && rule !== 'allergen')
-    .filter((finding) => finding.days.includes(day.number) && placementsOf(finding).includes(placement.id))
-    .map(({ level, title, instead, kept }) => {
+    .filter(
+      (finding) =>
+        TOLD.has(finding.rule) &&
+        finding.days.includes(day.number) &&
+        placementsOf(finding).includes(placement.id),
+    )
+    .flatMap(({ level, title, instead, kept }) => {
+      if (level === 'note') return [];
       const reason = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
-      return withShownNames(`${LEVEL_WORDS[level]}: ${title}. ${instead ?? ''}${reason}`.trim(), book);
+      const text = `${LEVEL_WORDS[level]}: ${title}. ${instead ?? ''}${reason}`.trim();
+      return [{ level, text: withShownNames(text, book) }];
     });
   return [...meetings, ...others];
 }

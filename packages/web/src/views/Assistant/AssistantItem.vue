@@ -41,8 +41,8 @@ const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
       <h2>{{ item.title }}</h2>
       <v-icon :icon="open ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
     </button>
-    <p v-for="caution in item.cautions" :key="caution" class="caution">
-      <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" /> {{ caution }}
+    <p v-for="caution in item.cautions" :key="caution.text" class="caution" :class="caution.level">
+      <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" /> {{ caution.text }}
     </p>
     <template v-if="open">
       <div v-for="version in item.versions" :key="version.does" class="version">
@@ -132,6 +132,10 @@ ol {
   border-left: 6px solid var(--stop);
   border-radius: 6px;
   font-weight: 600;
+}
+.caution.care {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
 }
 .things button {
   display: flex;

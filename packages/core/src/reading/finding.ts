@@ -114,6 +114,15 @@ export const factsOf = (finding: Finding): string =>
 export const placementsOf = ({ placementIds, placementId }: Finding): readonly PlacementId[] =>
   placementIds ?? (placementId === null ? [] : [placementId]);
 
+// Nobody reads more names than these; the rest is told as a number.
+const MOST_NAMED = 4;
+
+/** Names in a sentence, the first of many: `a, b, c and 5 more`. */
+export const fewOf = (names: readonly string[]): string =>
+  names.length <= MOST_NAMED
+    ? listed(names)
+    : listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`]);
+
 // Nobody reads more stretches of days than this; the rest is told as a number.
 const MOST_STRETCHES = 6;
 const STRETCHES_SHOWN = 3;

@@ -6,6 +6,7 @@ import { versionFor, type Activity, type ActivityContent, type ActivityId } from
 import { areaOf, headingsFor, type Area, type LensId } from '../skills/index.ts';
 import { featureKey, lastDayOf, type Placement, type UnitId } from '../unit/index.ts';
 import { stockOf } from './amounts/ledger.ts';
+import { featuresShown } from './features.ts';
 import { listed } from './finding.ts';
 import { memoised } from './memo.ts';
 import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from './plan/plan.ts';
@@ -168,16 +169,10 @@ function isNotLate(last: PlainDay | null, frame: Frame): boolean {
   return last === null || daysBetween(last, firstDate(frame)) > valueIn(frame.home, 'lateUseDays');
 }
 
-function featuresMet({ features, title }: ActivityContent, { unit }: Frame): readonly string[] {
-  const has = new Set([
-    ...features.letters.map((value) => featureKey({ kind: 'letter', value })),
-    ...features.numbers.map((value) => featureKey({ kind: 'number', value: String(value) })),
-    ...features.colours.map((value) => featureKey({ kind: 'colour', value })),
-    ...features.shapes.map((value) => featureKey({ kind: 'shape', value })),
-    featureKey({ kind: 'letter', value: title.charAt(0) }),
-  ]);
+function featuresMet(content: ActivityContent, { unit }: Frame): readonly string[] {
+  const shown = featuresShown(content);
   return unit.featured
-    .filter((feature) => has.has(featureKey(feature)))
+    .filter((feature) => shown.has(featureKey(feature)))
     .map(({ kind, value }) => `${kind} ${value}`);
 }
 

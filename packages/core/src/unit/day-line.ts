@@ -39,3 +39,9 @@ export const dayLineSchema = z
     message: 'Choose a book, or say in words',
   });
 export type DayLine = z.infer<typeof dayLineSchema>;
+
+/** What a line says: its book by title, then its words. `titles` are the books of the library by their ids. */
+export const lineText = (
+  { bookId, words }: Pick<DayLine, 'bookId' | 'words'>,
+  titles: Readonly<Record<string, { readonly title: string }>>,
+): string => [bookId === null ? '' : (titles[bookId]?.title ?? ''), words].filter(Boolean).join(' · ');

@@ -8,12 +8,13 @@ import {
   mdiHomeOutline,
   mdiTreeOutline,
 } from '@mdi/js';
-import { eventDay, formatDay, type DayLine, type LineKind, type Placement } from '@kobby/core';
+import { eventDay, formatDay, lineText, type DayLine, type LineKind, type Placement } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
 import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';
+import LevelFlag from './LevelFlag.vue';
 import PlacedItem from './PlacedItem.vue';
 
 /** One numbered day: its date, what is planned, who is there. */
@@ -69,8 +70,7 @@ function flagOf(number: number) {
   const worst = own[0]?.level;
   return worst ? { level: worst, count: own.length } : null;
 }
-const lineText = (line: DayLine): string =>
-  [line.bookId && store.book.bookTitles[line.bookId]?.title, line.words].filter(Boolean).join(' · ');
+const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 </script>
 
 <template>
@@ -91,9 +91,7 @@ const lineText = (line: DayLine): string =>
         <span>{{ day.isToday ? 'today' : formatDay(day.date, 'brief') }}</span>
         <span v-if="tall" class="sr-only">: book, circle, notes, event, swap</span>
       </component>
-      <span v-if="day.flag" class="flag" :class="day.flag.level"
-        >{{ day.flag.count }} {{ day.flag.level }}</span
-      >
+      <LevelFlag v-if="day.flag" v-bind="day.flag" />
       <span v-if="tall" class="who">{{ day.here }} here</span>
     </div>
     <p v-for="closed in day.closedBefore" :key="closed.date" class="closed">
@@ -106,7 +104,7 @@ const lineText = (line: DayLine): string =>
       <li v-for="item in day.items" :key="item.id"><PlacedItem :placement="item" :tall="tall" /></li>
       <template v-if="tall">
         <li v-for="line in day.lines" :key="line.id" class="line">
-          <v-icon :icon="LINE_GLYPHS[line.kind]" size="14" aria-hidden="true" /> {{ lineText(line) }}
+          <v-icon :icon="LINE_GLYPHS[line.kind]" size="14" aria-hidden="true" /> {{ textOf(line) }}
         </li>
       </template>
     </ul>
@@ -176,24 +174,6 @@ button.name {
 .closed {
   font-size: 12px;
   color: var(--ink-soft);
-}
-.flag {
-  padding: 0 4px;
-  border-radius: 3px;
-  font-weight: 700;
-  font-size: 12px;
-}
-.flag.stop {
-  background: var(--stop-bg);
-  color: var(--stop);
-}
-.flag.care {
-  background: var(--care-bg);
-  color: var(--care);
-}
-.flag.note {
-  background: var(--note-bg);
-  color: var(--note);
 }
 .closed {
   border-left: 3px dashed var(--edge);

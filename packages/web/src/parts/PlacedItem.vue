@@ -7,6 +7,7 @@ import { useDesk } from '../state/desk.ts';
 import { useHand } from '../state/hand.ts';
 import { useReading } from '../state/unit.ts';
 import GripButton from './GripButton.vue';
+import LevelFlag from './LevelFlag.vue';
 
 /** One thing on a day or in the reserve: pressed it opens, dragged it moves, Alt and an arrow moves it a day. */
 const props = defineProps<{ placement: Placement; tall?: boolean }>();
@@ -59,7 +60,7 @@ const grab = (event: PointerEvent): void => {
     >
       <v-icon v-if="isTicked" :icon="mdiCheckBold" size="14" aria-label="ticked off" />
       {{ content.title }}
-      <i v-if="flag" class="flag" :class="flag.level">{{ flag.count }} {{ flag.level }}</i>
+      <LevelFlag v-if="flag" v-bind="flag" />
       <small v-if="tall">
         {{ detail }}
         <v-icon v-if="placement.pinned" :icon="mdiPin" size="13" aria-label="pinned" />
@@ -106,26 +107,6 @@ small {
   color: var(--ink-soft);
   font-size: 12px;
   line-height: 1.25;
-}
-.flag {
-  white-space: nowrap;
-  padding: 0 4px;
-  border-radius: 3px;
-  font-style: normal;
-  font-weight: 700;
-  font-size: 12px;
-}
-.flag.stop {
-  background: var(--stop-bg);
-  color: var(--stop);
-}
-.flag.care {
-  background: var(--care-bg);
-  color: var(--care);
-}
-.flag.note {
-  background: var(--note-bg);
-  color: var(--note);
 }
 .tall {
   background: var(--well);

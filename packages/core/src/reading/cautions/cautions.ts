@@ -3,7 +3,7 @@ import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupb
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
+import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
 import { memoised, perMember } from '../memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
@@ -86,10 +86,6 @@ const meetingsOf = perMember(
 
 const unique = <T>(values: readonly T[]): readonly T[] => [...new Set(values)];
 const MOST_NAMED = 4;
-const few = (names: readonly string[]): string =>
-  names.length <= MOST_NAMED
-    ? listed(names)
-    : listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`]);
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
 
@@ -150,8 +146,8 @@ function cautionFinding(
     rule: 'caution',
     row: rule.row,
     level,
-    title: `${capital(rule.about)}: ${few(children.length > 0 ? children.map(({ name }) => name) : things.map(({ name }) => name))}`,
-    detail: `${few(named)} in ${few(titles)}, ${formatDays(days)}.${there}`,
+    title: `${capital(rule.about)}: ${fewOf(children.length > 0 ? children.map(({ name }) => name) : things.map(({ name }) => name))}`,
+    detail: `${fewOf(named)} in ${fewOf(titles)}, ${formatDays(days)}.${there}`,
     instead: rule.instead,
     basis: rule.basis,
     days,
@@ -306,7 +302,7 @@ function mayContainFindings(all: readonly Used[]): Finding[] {
       row: 36,
       level: 'care',
       title: `May contain ${ALLERGENS[allergen]}: ${child.name}`,
-      detail: `${few(names)}, ${formatDays(about(those).days)}.`,
+      detail: `${fewOf(names)}, ${formatDays(about(those).days)}.`,
       instead: 'Read the label again at each purchase.',
       basis: 'the label of the maker',
       ...about(those),
@@ -335,7 +331,7 @@ function labelFinding(all: readonly Used[]): Finding[] {
       row: 36,
       level: 'care',
       title: things.length === 1 ? `Label not read: ${things[0]!.name}` : `${things.length} labels not read`,
-      detail: `${few(things.map(({ name }) => name))}, for ${listed(children.map(({ name }) => name))}.`,
+      detail: `${fewOf(things.map(({ name }) => name))}, for ${listed(children.map(({ name }) => name))}.`,
       instead: 'Read the label again at each purchase.',
       basis: 'the label of the maker',
       ...about(used),
@@ -354,7 +350,7 @@ function pickedFinding(all: readonly Used[]): Finding[] {
       rule: 'picked',
       row: 32,
       level: 'note',
-      title: `Picked outdoors: ${few(unique(used.map(({ supply }) => supply.name)))}`,
+      title: `Picked outdoors: ${fewOf(unique(used.map(({ supply }) => supply.name)))}`,
       detail: `${formatDays(about(used).days)}.`,
       instead: "With the owner's leave, plentiful kinds only, a little from each place.",
       basis: 'local rules about picking',

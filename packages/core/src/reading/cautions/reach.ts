@@ -3,7 +3,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fingerprint, formatDays, listed, type Finding } from '../finding.ts';
+import { fewOf, fingerprint, formatDays, listed, type Finding } from '../finding.ts';
 import { memoised, perMember } from '../memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
@@ -61,7 +61,6 @@ const reachOfPlacements = perMember(
 
 // What is done in a group is in an adult's hands; what stands open can be reached.
 const STANDS_OPEN: ReadonlySet<string> = new Set(['open-corner', 'shelf-work', 'bin']);
-const MOST_NAMED = 3;
 
 /** The finding about things that stand open while children are there who must not reach them, and do not get them. */
 export const reachFindings = memoised(
@@ -85,10 +84,6 @@ export const reachFindings = memoised(
     const things = [
       ...new Set(kept.map(({ supply, placement }) => `${supply.name} (${placement.content.title})`)),
     ];
-    const shown =
-      things.length > MOST_NAMED
-        ? [...things.slice(0, MOST_NAMED), `${things.length - MOST_NAMED} more`]
-        : things;
     const days = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
     return [
       {
@@ -96,7 +91,7 @@ export const reachFindings = memoised(
         rule: 'out-of-reach',
         level: 'care',
         title: `Out of reach of ${listed(children.map(({ name }) => name))}`,
-        detail: `${listed(shown)}, ${formatDays(days)}.`,
+        detail: `${fewOf(things)}, ${formatDays(days)}.`,
         instead: 'On the high table or shelf while they are up; count in afterwards.',
         basis: 'what is out for the older ones can be reached by the youngest',
         days,

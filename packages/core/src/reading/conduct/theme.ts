@@ -9,6 +9,7 @@ import {
   type SpecialEvent,
   type Thing,
 } from '../../unit/index.ts';
+import { featuresShown } from '../features.ts';
 import { listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
@@ -42,19 +43,11 @@ export const areaFindings = memoised((placements: readonly Placement[]): readonl
 /** How often something featured should turn up at least. */
 const FEWEST_FEATURED = 2;
 
-const shows = ({ content: { features, title } }: Placement): readonly string[] => [
-  ...features.letters.map((value) => featureKey({ kind: 'letter', value })),
-  ...features.numbers.map((value) => featureKey({ kind: 'number', value: String(value) })),
-  ...features.colours.map((value) => featureKey({ kind: 'colour', value })),
-  ...features.shapes.map((value) => featureKey({ kind: 'shape', value })),
-  featureKey({ kind: 'letter', value: title.charAt(0) }),
-];
-
 /** The findings about what is featured and hardly turns up. */
 export const featureFindings = memoised(
   (placements: readonly Placement[], frame: Frame): readonly Finding[] => {
     if (!isBegun(placements)) return [];
-    const shown = placements.flatMap((placement) => [...new Set(shows(placement))]);
+    const shown = placements.flatMap(({ content }) => [...featuresShown(content)]);
     const thin = frame.unit.featured
       .map(({ kind, value }) => ({
         name: `${kind} ${value}`,

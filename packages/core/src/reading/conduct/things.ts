@@ -3,15 +3,9 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { SupplyLine } from '../amounts/supply-list.ts';
-import { formatDays, listed, type Finding } from '../finding.ts';
+import { fewOf, formatDays, listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-
-const MOST_NAMED = 4;
-const few = (names: readonly string[]): string =>
-  names.length <= MOST_NAMED
-    ? listed(names)
-    : listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`]);
 
 /** The finding about things that are needed and of which nothing is in the house. */
 export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonly Finding[] => {
@@ -27,7 +21,7 @@ export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonl
         out.length === 1
           ? `None in the house: ${out[0]!.supply.name}`
           : `${out.length} things are not in the house`,
-      detail: `${few(out.map(({ supply }) => supply.name))}, first needed on Day ${Math.min(...out.map(({ by }) => by.number))}.`,
+      detail: `${fewOf(out.map(({ supply }) => supply.name))}, first needed on Day ${Math.min(...out.map(({ by }) => by.number))}.`,
       instead: 'They stand under Buy on the page of baskets.',
       basis: 'nothing is missing on the day',
       days: [...new Set(out.map(({ by }) => by.number))].toSorted((a, b) => a - b),
@@ -70,7 +64,7 @@ export const pieceFindings = memoised(
           sets.length === 1
             ? `Pieces missing: ${sets[0]!.supply.name}`
             : `Pieces missing in ${sets.length} sets`,
-        detail: `${few(sets.map(({ supply, missing }) => `${supply.name}: ${listed(missing.map(({ name, missing: count }) => `${count} × ${name}`))}`))}, ${formatDays(used.flatMap(({ days }) => days).toSorted((a, b) => a - b))}.`,
+        detail: `${fewOf(sets.map(({ supply, missing }) => `${supply.name}: ${listed(missing.map(({ name, missing: count }) => `${count} × ${name}`))}`))}, ${formatDays(used.flatMap(({ days }) => days).toSorted((a, b) => a - b))}.`,
         instead: 'Make or find them, or play it without.',
         basis: 'a set with a gap spoils the game',
         days: [...new Set(used.flatMap(({ days }) => days))].toSorted((a, b) => a - b),

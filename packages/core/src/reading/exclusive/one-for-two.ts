@@ -7,7 +7,7 @@ import type { Placement, Unit } from '../../unit/index.ts';
 import { stockOf } from '../amounts/ledger.ts';
 import { amountAtOnce, peaksByDay } from '../amounts/peak.ts';
 import { usesOf, type Use } from '../amounts/uses.ts';
-import { formatDays, listed, type Finding } from '../finding.ts';
+import { fewOf, formatDays, type Finding } from '../finding.ts';
 import { memoised, perMember, stableGroups } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
@@ -124,9 +124,3 @@ const clashesOf = memoised(
     ];
   },
 );
-
-const MOST_NAMED = 3;
-const fewOf = (titles: readonly string[]): string =>
-  titles.length <= MOST_NAMED + 1
-    ? listed(titles)
-    : listed([...titles.slice(0, MOST_NAMED), `${titles.length - MOST_NAMED} more`]);

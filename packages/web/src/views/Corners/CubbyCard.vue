@@ -12,6 +12,7 @@ import {
 import { computed } from 'vue';
 import DropSpot from '../../parts/DropSpot.vue';
 import GripButton from '../../parts/GripButton.vue';
+import LevelFlag from '../../parts/LevelFlag.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
@@ -91,9 +92,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   >
     <TapeLabel class="name" :glyph="CORNER_GLYPHS[corner.kind]">{{ corner.name }}</TapeLabel>
     <span class="flags">
-      <span v-if="flags[0]" class="flag" :class="flags[0].level">
-        {{ flags[0].count }} {{ flags[0].level }}<template v-if="flags.length > 1"> +</template>
-      </span>
+      <LevelFlag v-if="flags[0]" v-bind="flags[0]" :more="flags.length > 1" />
     </span>
     <template v-if="isEmpty">
       <p v-if="cubby.omission" class="why"><b>Left empty</b> {{ cubby.omission.why }}</p>
@@ -198,24 +197,6 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   right: 5px;
   display: flex;
   gap: 3px;
-}
-.flag {
-  padding: 0 5px;
-  border-radius: 3px;
-  font-weight: 700;
-  font-size: 12px;
-}
-.flag.stop {
-  background: var(--stop-bg);
-  color: var(--stop);
-}
-.flag.care {
-  background: var(--care-bg);
-  color: var(--care);
-}
-.flag.note {
-  background: var(--note-bg);
-  color: var(--note);
 }
 .set-up {
   display: flex;

@@ -4,6 +4,7 @@ import {
   eventDay,
   formatDay,
   LINE_KINDS,
+  lineText,
   listed,
   swapDays,
   type ChangeInput,
@@ -47,8 +48,7 @@ const events = computed(() =>
     return 'day' in at && at.day === props.number;
   }),
 );
-const lineText = (line: DayLine): string =>
-  [line.bookId && store.book.bookTitles[line.bookId]?.title, line.words].filter(Boolean).join(' · ');
+const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 
 const others = computed(() =>
   reading.value.frame.calendar.days.filter(({ number }) => number !== props.number),
@@ -88,7 +88,7 @@ function pull(placement: Placement): void {
         class="line"
         @click="emit('line', { id: line.id, day: number, kind })"
       >
-        {{ lineText(line) }}
+        {{ textOf(line) }}
       </button>
       <button
         type="button"

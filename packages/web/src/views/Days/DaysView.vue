@@ -3,6 +3,7 @@ import { mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance 
 import {
   brokenBy,
   LINE_KINDS,
+  lineText,
   type ChangeInput,
   type DayLine,
   type Finding,
@@ -96,8 +97,7 @@ function pull(placement: Placement): void {
   hand.put({ kind: 'day', day });
 }
 const reserve = computed(() => reading.value.placements.filter(({ where }) => where.kind === 'reserve'));
-const lineText = (one: DayLine): string =>
-  [one.bookId && store.book.bookTitles[one.bookId]?.title, one.words].filter(Boolean).join(' · ');
+const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 const newLine = (day: number | null, kind: DayLine['kind']): void =>
   void (line.value = { id: null, day, kind });
 </script>
@@ -140,7 +140,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
       <ul>
         <li v-for="one in lines" :key="one.id">
           <button type="button" class="link" @click="line = { id: one.id, day: null, kind }">
-            {{ lineText(one) }}
+            {{ textOf(one) }}
           </button>
         </li>
       </ul>

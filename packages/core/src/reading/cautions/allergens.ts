@@ -75,7 +75,8 @@ const findingsByPlacement = perMember(
       level: 'stop',
       title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
-      instead: 'Swap it, or set it out on another day. Own tools where traces count.',
+      instead:
+        'Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.',
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],

@@ -46,7 +46,8 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     asks: ['ingredients'],
     is: has('ingredients', 'borate'),
     level: (who) => youngOrMouths(36, 'stop')(who) ?? 'care',
-    instead: 'Wash hands, not with cuts. A gel of chia that an adult soaked does it too.',
+    instead:
+      'Wash hands, not with cuts. A gel of chia that an adult soaked beforehand does it too; dry it is dust and a choking risk.',
     basis: 'poison centres',
   },
   {
@@ -55,7 +56,8 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     asks: ['ingredients'],
     is: has('ingredients', 'essential-oil'),
     level: (who) => under(24)(who) ?? 'care',
-    instead: 'Use a kitchen extract. With asthma, only with the word of the family.',
+    instead:
+      'Use a kitchen extract. With asthma, only with the word of the family. No camphor, eucalyptus or peppermint near the faces of under-threes.',
     basis: 'paediatric advice',
   },
   {

@@ -51,6 +51,7 @@ export function copy(
   });
 }
 
+/** Puts something that is placed somewhere else. Refused when it is not there, or would stand in for what stands in itself. */
 export function move(pen: Pen, { placementId, where }: Of<'unit/move'>): Refusal | undefined {
   const placement = pen.get('placements', placementId);
   return placement ? putAt(pen, where, placement) : unknownId(['placementId'], 'activity in this unit');

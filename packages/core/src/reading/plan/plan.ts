@@ -190,6 +190,7 @@ const workingAt = memoised(
   },
 );
 
+/** The true age of a child on a date, in completed months. */
 export const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
 
 /** What decides which version a child gets on a day: the same object as long as the child is as old. */

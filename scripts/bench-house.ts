@@ -127,6 +127,8 @@ export function fiveYears(demo: Book): Book {
     kind: pick(['bought', 'used', 'used', 'counted'] as const, n),
     amount: (n % 40) + 1,
     at: `${day(n)}T12:00:00.000Z`,
+    paid: null,
+    forUnit: null,
   }));
   const absences = times(700, (n) => ({
     id: `old-${n}` as never,

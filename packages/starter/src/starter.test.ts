@@ -67,6 +67,7 @@ describe('the demo home', () => {
       "Under the maker's lowest age: Ada Brook and Juno Hale",
       'Round neck or face: Juno Hale',
       'Long cord or loop: Juno Hale',
+      'Raw flour or egg: Juno Hale',
       'Sticks: Juno Hale and Noor Vale',
       'Out of reach of Ada Brook',
       'Small trays in 9 places',

@@ -1,6 +1,13 @@
 import type { z } from 'zod';
 import { stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
-import { tickSchema } from '../daybook/index.ts';
+import {
+  batchSchema,
+  errandSchema,
+  pickupSchema,
+  tickSchema,
+  timerSchema,
+  usedDaySchema,
+} from '../daybook/index.ts';
 import { shareSchema } from '../handover/index.ts';
 import {
   absenceSchema,
@@ -50,6 +57,11 @@ export const ENTITY_SCHEMAS = {
   omissions: omissionSchema,
   placements: placementSchema,
   keepings: keepingSchema,
+  errands: errandSchema,
+  pickups: pickupSchema,
+  usedDays: usedDaySchema,
+  batches: batchSchema,
+  timers: timerSchema,
   ticks: tickSchema,
   shares: shareSchema,
 } as const;

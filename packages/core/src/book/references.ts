@@ -16,10 +16,16 @@ const held = (kind: Kind, id: string, ...path: (string | number)[]): HeldReferen
   target: { kind, id },
 });
 
-const ofContent = ({ materials, comesAfter, sheetIds }: ActivityContent): readonly HeldReference[] => [
+const ofContent = ({
+  materials,
+  comesAfter,
+  sheetIds,
+  copies,
+}: ActivityContent): readonly HeldReference[] => [
   ...materials.map((line, i) => held('supplies', line.supplyId, 'content', 'materials', i, 'supplyId')),
   ...comesAfter.map((one, i) => held('activities', one.activityId, 'content', 'comesAfter', i, 'activityId')),
   ...sheetIds.map((id, i) => held('sheets', id, 'content', 'sheetIds', i)),
+  ...copies.map(({ sheetId }, i) => held('sheets', sheetId, 'content', 'copies', i, 'sheetId')),
 ];
 
 function ofWhere(where: Where): readonly HeldReference[] {
@@ -44,7 +50,8 @@ const REFERENCES: ReferencesOf = {
     ...recipe.ingredients.map((one, i) => held('supplies', one.supplyId, 'ingredients', i, 'supplyId')),
     ...recipe.swaps.flatMap((swap, i) => [
       held('supplies', swap.supplyId, 'swaps', i, 'supplyId'),
-      held('supplies', swap.insteadId, 'swaps', i, 'insteadId'),
+      ...(swap.insteadId === null ? [] : [held('supplies', swap.insteadId, 'swaps', i, 'insteadId')]),
+      ...swap.also.map((one, j) => held('supplies', one.supplyId, 'swaps', i, 'also', j, 'supplyId')),
     ]),
   ],
   songs: (song) =>
@@ -75,11 +82,31 @@ const REFERENCES: ReferencesOf = {
     held('units', placement.unitId, 'unitId'),
     held('activities', placement.originId, 'originId'),
     ...ofWhere(placement.where),
+    ...(placement.bin === null
+      ? []
+      : [
+          held('supplies', placement.bin.tubId, 'bin', 'tubId'),
+          held('supplies', placement.bin.fillerId, 'bin', 'fillerId'),
+        ]),
     ...(placement.leadId === null ? [] : [held('people', placement.leadId, 'leadId')]),
     ...placement.choices.map(({ childId }, i) => held('children', childId, 'choices', i, 'childId')),
     ...ofContent(placement.content),
   ],
   keepings: (keeping) => [held('units', keeping.unitId, 'unitId')],
+  errands: (errand) => [
+    held('units', errand.unitId, 'unitId'),
+    held('supplies', errand.supplyId, 'supplyId'),
+  ],
+  pickups: (pickup) => [
+    held('units', pickup.unitId, 'unitId'),
+    held('supplies', pickup.supplyId, 'supplyId'),
+  ],
+  usedDays: (used) => [held('units', used.unitId, 'unitId')],
+  batches: (batch) => [
+    held('recipes', batch.recipeId, 'recipeId'),
+    ...batch.own.map((one, i) => held('supplies', one.supplyId, 'own', i, 'supplyId')),
+  ],
+  timers: (timer) => (timer.recipeId === null ? [] : [held('recipes', timer.recipeId, 'recipeId')]),
   ticks: (tick) => [
     held('placements', tick.placementId, 'placementId'),
     ...(tick.supplyId === null ? [] : [held('supplies', tick.supplyId, 'supplyId')]),

@@ -1,9 +1,9 @@
-import { entityAt, refKey, type Book, type EntityOf, type EntityRef } from '../book/index.ts';
+import { entityAt, refKey, type Book, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
 import type { Supply } from '../cupboard/index.ts';
-import { tickIdOf } from '../daybook/index.ts';
+import { subjectIdOf, tickIdOf } from '../daybook/index.ts';
 import { HOME_ID } from '../house/index.ts';
-import { calendarOf, type Unit } from '../unit/index.ts';
+import { calendarOf, type BinFill, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
@@ -78,7 +78,7 @@ export function withSeenVersions(book: Book, gesture: Gesture, actor: Actor): Ge
 }
 
 // Lines of the ledger and ticks commute: whoever comes second finds the same result, so no version is asked for.
-const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves']);
+const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves', 'pickups']);
 
 const isStale = (touch: Touch, gesture: Gesture): boolean =>
   !COMMUTING.has(touch.kind) && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
@@ -157,6 +157,27 @@ const HANDLERS: Handlers = {
     if (!pen.get('ticks', id)) pen.put('ticks', { ...subject, id, version: 0, by: actor.name, at });
   },
   'daybook/untick': (pen, { subject }) => pen.drop('ticks', tickIdOf(subject)),
+  'unit/fill-bin': (pen, { placementId, bin }) => {
+    const placement = pen.get('placements', placementId);
+    if (!placement) return unknownId(['placementId'], 'activity in this unit');
+    return binRefusal(pen, bin) ?? pen.put('placements', { ...placement, bin });
+  },
+  'gather/put-errand': (pen, { errand }, { at, actor }) =>
+    pen.put('errands', { ...errand, id: subjectIdOf(errand), version: 0, by: actor.name, at } as never),
+  'gather/pick-up': (pen, { subject }, { at, actor }) => {
+    const id = subjectIdOf(subject);
+    if (!pen.get('pickups', id))
+      pen.put('pickups', { ...subject, id, version: 0, by: actor.name, at } as never);
+  },
+  'gather/put-back': (pen, { subject }) => {
+    const id = subjectIdOf(subject);
+    if (pen.get('pickups', id)) pen.drop('pickups', id);
+  },
+  'gather/day-used': (pen, { usedDay }) =>
+    pen.get('usedDays', usedDay.id) ? existsAlready(['usedDay', 'id']) : pen.put('usedDays', usedDay),
+  'kitchen/put-batch': (pen, { batch }) => pen.put('batches', batch),
+  'kitchen/start-timer': (pen, { timer }) =>
+    pen.get('timers', timer.id) ? existsAlready(['timer', 'id']) : pen.put('timers', timer),
   'share/make': (pen, { share }) =>
     pen.get('shares', share.id)
       ? existsAlready(['share', 'id'])
@@ -196,6 +217,17 @@ function unitRefusal(pen: Pen, supply: Supply): Refusal | undefined {
     reason: 'still-used',
     path: ['supply', 'unit'],
     message: `Its stock is counted in ${current.unit}. Retire it and make another one for the other unit`,
+  };
+}
+
+// What has no inside cannot be filled.
+function binRefusal(pen: Pen, bin: BinFill | null): Refusal | undefined {
+  const tub = bin && pen.get('supplies', bin.tubId);
+  if (!bin || (tub && tub.inside !== null)) return undefined;
+  return {
+    reason: 'leads-nowhere',
+    path: ['bin', 'tubId'],
+    message: tub ? `Nobody has measured the inside of ${tub.name} yet` : 'There is no such supply any more',
   };
 }
 
@@ -244,6 +276,10 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   omissions: 'corner left empty',
   keepings: 'finding kept',
   placements: 'activity in a unit',
+  errands: 'errand',
+  pickups: 'line of the shopping list',
+  batches: 'batch',
+  timers: 'timer',
   ticks: 'tick',
   homes: 'block of the day',
 };
@@ -291,9 +327,7 @@ function inverseOf(before: Book, touched: readonly Touch[], gesture: Gesture): C
   if (touched.length === 0) return null;
   if (forgets(gesture)) return null;
   const entities = touched.flatMap(({ kind, id }) =>
-    isRestorable(kind)
-      ? [{ kind, id, to: entityAt(before, { kind, id }) as EntityOf<typeof kind> | null }]
-      : [],
+    isRestorable(kind) ? [{ kind, id, to: entityAt(before, { kind, id }) }] : [],
   );
-  return entities.length === touched.length ? { type: 'book/restore', entities } : null;
+  return entities.length === touched.length ? ({ type: 'book/restore', entities } as Change) : null;
 }

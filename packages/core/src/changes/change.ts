@@ -8,7 +8,14 @@ import {
   supplySchema,
   wishSchema,
 } from '../cupboard/index.ts';
-import { tickSubjectSchema } from '../daybook/index.ts';
+import {
+  batchSchema,
+  errandOrderSchema,
+  pickupSubjectSchema,
+  tickSubjectSchema,
+  timerSchema,
+  usedDaySchema,
+} from '../daybook/index.ts';
 import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
 import {
   absenceIdSchema,
@@ -34,6 +41,7 @@ import {
 } from '../library/index.ts';
 import { idSchema, lineSchema } from '../measure/index.ts';
 import {
+  binFillSchema,
   dayLineSchema,
   eventSchema,
   keepingOrderSchema,
@@ -57,8 +65,11 @@ export const isRestorable = (kind: Kind): kind is RestorableKind => kind !== 'ti
 
 const RESTORABLE_KINDS = KINDS.filter(isRestorable) as [RestorableKind, ...RestorableKind[]];
 
+// Some ids are made of two or three others.
+const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,200}$/, 'This is not an id');
+
 const restoredSchema = z
-  .object({ kind: z.enum(RESTORABLE_KINDS), id: idSchema, to: z.unknown() })
+  .object({ kind: z.enum(RESTORABLE_KINDS), id: anyIdSchema, to: z.unknown() })
   .transform((restored, context) => {
     const gone = restored.to === null || restored.to === undefined;
     // A book always has its home: it can be brought back, never undone.
@@ -102,6 +113,10 @@ const DROPPABLE_KINDS = [
   'dayLines',
   'omissions',
   'keepings',
+  'errands',
+  'usedDays',
+  'batches',
+  'timers',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -182,6 +197,19 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('unit/put-event'), event: eventSchema }),
   z.object({ type: z.literal('unit/put-line'), line: dayLineSchema }),
   z.object({ type: z.literal('unit/leave-empty'), omission: omissionSchema }),
+  /** How a tub is filled; null leaves the fillers to the materials again. */
+  z.object({
+    type: z.literal('unit/fill-bin'),
+    placementId: placementIdSchema,
+    bin: binFillSchema.nullable(),
+  }),
+  z.object({ type: z.literal('gather/put-errand'), errand: errandOrderSchema }),
+  z.object({ type: z.literal('gather/pick-up'), subject: pickupSubjectSchema }),
+  z.object({ type: z.literal('gather/put-back'), subject: pickupSubjectSchema }),
+  /** A day is done: what it used was taken out of the stock. A day is done once. */
+  z.object({ type: z.literal('gather/day-used'), usedDay: usedDaySchema }),
+  z.object({ type: z.literal('kitchen/put-batch'), batch: batchSchema }),
+  z.object({ type: z.literal('kitchen/start-timer'), timer: timerSchema }),
   z.object({ type: z.literal('daybook/tick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('daybook/untick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('share/make'), share: shareOrderSchema }),
@@ -189,7 +217,7 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({
     type: z.literal('book/drop'),
     kind: z.enum(DROPPABLE_KINDS, 'This cannot be taken away'),
-    id: idSchema,
+    id: anyIdSchema,
   }),
   z.object({ type: z.literal('book/restore'), entities: z.array(restoredSchema).min(1).max(500) }),
 ]);

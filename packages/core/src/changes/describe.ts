@@ -16,6 +16,8 @@ export function describeGesture(before: Book, gesture: Gesture): string {
 const describeChange = <T extends ChangeType>(book: Book, change: Extract<Change, { type: T }>): string =>
   (DESCRIBERS[change.type as T] as (book: Book, change: Change) => string)(book, change);
 
+const supplyName = (book: Book, id: string): string => book.supplies[id]?.name ?? 'a supply';
+
 const titleOf = (book: Book, placementId: string): string =>
   book.placements[placementId]?.content.title ?? 'activity';
 
@@ -54,7 +56,7 @@ const DESCRIBERS: Describers = {
   'house/put-closure': (_, { closure }) => `closed: ${closure.why}`,
   'house/drop-closure': () => 'closure taken back',
   'cupboard/put-supply': (_, { supply }) => supply.name,
-  'cupboard/record-stock': (book, { move }) => `stock of ${book.supplies[move.supplyId]?.name ?? 'a supply'}`,
+  'cupboard/record-stock': (book, { move }) => `stock of ${supplyName(book, move.supplyId)}`,
   'cupboard/put-wish': (_, { wish }) => `wanted: ${wish.words}`,
   'library/put-activity': (_, { activity }) => activity.content.title,
   'library/put-recipe': (_, { recipe }) => recipe.title,
@@ -82,6 +84,14 @@ const DESCRIBERS: Describers = {
     line.day === null ? LINE_KINDS[line.kind] : `${LINE_KINDS[line.kind]} → Day ${line.day}`,
   'unit/leave-empty': (book, { omission }) =>
     `${book.corners[omission.cornerId]?.name ?? 'a corner'} left empty`,
+  'unit/fill-bin': (book, { placementId }) => `the tub of ${titleOf(book, placementId)}`,
+  'gather/put-errand': (book, { errand }) => supplyName(book, errand.supplyId),
+  'gather/pick-up': (book, { subject }) => `got ${supplyName(book, subject.supplyId)}`,
+  'gather/put-back': (book, { subject }) => `${supplyName(book, subject.supplyId)} not got yet`,
+  'gather/day-used': (_, { usedDay }) => `Day ${usedDay.day} used up`,
+  'kitchen/put-batch': (book, { batch }) =>
+    `a batch of ${book.recipes[batch.recipeId]?.title ?? 'something'}`,
+  'kitchen/start-timer': (_, { timer }) => `timer: ${timer.label}`,
   'daybook/tick': (book, { subject }) => `tick ${titleOf(book, subject.placementId)}`,
   'daybook/untick': (book, { subject }) => `untick ${titleOf(book, subject.placementId)}`,
   'share/make': (_, { share }) => `link for ${share.label}`,

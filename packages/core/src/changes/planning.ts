@@ -25,6 +25,7 @@ export function place(
     pinned: false,
     choices: [],
     leadId: null,
+    bin: null,
     outSince: null,
   });
 }

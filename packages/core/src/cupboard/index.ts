@@ -1,4 +1,5 @@
 /** Cupboard: supplies and their properties, sets, wishes, and the stock ledger. */
+export * from './pack-choice.ts';
 export * from './properties.ts';
 export * from './stock.ts';
 export * from './supply.ts';

@@ -15,6 +15,7 @@ type Shape =
   | { readonly kind: 'flag' }
   | { readonly kind: 'mm' }
   | { readonly kind: 'months' }
+  | { readonly kind: 'percent' }
   | { readonly kind: 'part' }
   | { readonly kind: 'cord' }
   | { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>> }
@@ -74,6 +75,8 @@ export const PROPERTIES = {
       },
     },
   },
+  saltPercent: { label: 'Salt, of its weight (%)', shape: { kind: 'percent' } },
+  forFood: flag('Made for food'),
   glitter: flag('Loose glitter'),
   dust: flag('Dusty when dry'),
   iceMm: { label: 'Ice, smallest piece (mm)', shape: { kind: 'mm' } },
@@ -126,6 +129,8 @@ const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind:
   flag: () => z.boolean(),
   mm: () => z.union([NONE, mmSchema]),
   months: () => z.union([NONE, z.int('Whole months are needed here').min(0).max(216)]),
+  percent: () =>
+    z.union([NONE, z.number('A number is needed here').gt(0, 'Above zero').max(100, 'At most 100')]),
   part: () =>
     z.union([NONE, z.object({ acrossMm: mmSchema, longMm: mmSchema, material: partMaterialSchema })]),
   cord: () => z.union([NONE, z.object({ lengthMm: mmSchema, canLoop: z.boolean() })]),
@@ -135,7 +140,7 @@ const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind:
 
 type ValueOf<S extends Shape> = S extends { kind: 'flag' }
   ? boolean
-  : S extends { kind: 'mm' | 'months' }
+  : S extends { kind: 'mm' | 'months' | 'percent' }
     ? 'none' | number
     : S extends { kind: 'part' }
       ? 'none' | { acrossMm: number; longMm: number; material: z.infer<typeof partMaterialSchema> }
@@ -167,6 +172,7 @@ interface CategoryRow {
 /** The kinds of supplies, each with the properties that must be recorded before the cautions can speak. */
 export const CATEGORIES = {
   food: { name: 'Kitchen and food', asks: ['foodForm', 'filler', 'ingredients', 'foodOnly'] },
+  made: { name: 'Doughs and mixes', asks: ['ingredients', 'foodOnly', 'saltPercent', 'loosePart'] },
   filler: { name: 'Fillers', asks: ['loosePart', 'filler', 'foodOnly', 'dust'] },
   'paint-and-glue': { name: 'Paint, glue, colour', asks: ['ingredients', 'foodOnly', 'glitter', 'dust'] },
   'paper-and-card': { name: 'Paper and card', asks: ['loosePart', 'film'] },

@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { amountSchema, idSchema, quantity, versionSchema, type Quantity } from '../measure/index.ts';
+import {
+  amountSchema,
+  idSchema,
+  moneySchema,
+  quantity,
+  versionSchema,
+  type Quantity,
+} from '../measure/index.ts';
 import { supplyIdSchema, type Supply } from './supply.ts';
 
 /** An instant in UTC as `2027-03-11T09:40:00.000Z`; text order is time order. */
@@ -9,16 +16,24 @@ export type Instant = z.infer<typeof instantSchema>;
 export const stockMoveIdSchema = idSchema.brand<'StockMoveId'>();
 
 /**
- * A line of the stock ledger: `counted` says how much was there, the others say how much came or went.
+ * A line of the stock ledger: `counted` says how much was there, the others say how much came (bought or made in
+ * the home) or went.
  * Amounts are in the supply's unit and never negative.
  */
 export const stockMoveSchema = z.object({
   id: stockMoveIdSchema,
   version: versionSchema,
   supplyId: supplyIdSchema,
-  kind: z.enum(['counted', 'bought', 'used', 'thrown'], 'Stock is counted, bought, used or thrown'),
+  kind: z.enum(
+    ['counted', 'bought', 'made', 'used', 'thrown'],
+    'Stock is counted, bought, made, used or thrown',
+  ),
   amount: amountSchema,
   at: instantSchema,
+  /** What was paid for it; null when it was not bought, or nobody said. */
+  paid: moneySchema.nullable().default(null),
+  /** The unit for which it came or went; null for none. That unit may be gone by now. */
+  forUnit: idSchema.nullable().default(null),
 });
 export type StockMove = z.infer<typeof stockMoveSchema>;
 
@@ -34,7 +49,7 @@ export function onHand(supply: Supply, moves: readonly StockMove[]): Quantity {
   const lastCount = ledger.findLastIndex((move) => move.kind === 'counted');
   const amount = ledger.slice(Math.max(0, lastCount)).reduce((sum, move) => {
     if (move.kind === 'counted') return move.amount;
-    return move.kind === 'bought' ? sum + move.amount : sum - move.amount;
+    return move.kind === 'bought' || move.kind === 'made' ? sum + move.amount : sum - move.amount;
   }, 0);
   return quantity(Math.max(0, amount), supply.unit);
 }

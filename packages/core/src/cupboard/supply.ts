@@ -26,6 +26,7 @@ export const WAYS_TO_GET = {
   borrowed: 'borrowed',
   collected: 'collected',
   printed: 'printed',
+  tap: 'always there',
 } as const;
 export type WayToGet = keyof typeof WAYS_TO_GET;
 const wayToGetSchema = z.enum(
@@ -41,6 +42,24 @@ export const packSchema = z.object({
   shop: lineSchema.nullable().default(null),
 });
 export type Pack = z.infer<typeof packSchema>;
+
+const insideMm = (what: string) =>
+  z
+    .number(`${what} in millimetres is needed here`)
+    .gt(0, 'A length above zero is needed here')
+    .max(5000, 'At most five metres');
+
+/** The inside of a tub, in millimetres: straight walls, with four corners or round. */
+export const insideSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('box'),
+    lengthMm: insideMm('The length'),
+    widthMm: insideMm('The width'),
+    heightMm: insideMm('The height'),
+  }),
+  z.object({ kind: z.literal('round'), acrossMm: insideMm('The width'), heightMm: insideMm('The height') }),
+]);
+export type Inside = z.infer<typeof insideSchema>;
 
 const pieceCountSchema = z
   .int('A whole number is needed here')
@@ -102,6 +121,8 @@ export const supplySchema = z.object({
   /** Labelled gluten-free. */
   glutenFree: z.boolean().default(false),
   properties: propertiesSchema.default({}),
+  /** The inside of a tub that can be filled; null for everything else, or when nobody measured it. */
+  inside: insideSchema.nullable().default(null),
   /** Pieces and ways to play, where it is a set; null where it is not. */
   set: setSchema.nullable().default(null),
   notes: textSchema.default(''),

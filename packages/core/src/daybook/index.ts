@@ -1,2 +1,4 @@
-/** Daybook: what happened. So far the ticks of people in the room. */
+/** Daybook: what happened. Ticks, what was got and used, what was made, and timers. */
+export * from './batch.ts';
+export * from './gathering.ts';
 export * from './tick.ts';

@@ -101,6 +101,8 @@ export const materialSchema = z.object({
   spare: sparePolicySchema,
   /** The versions that need it; none for all of them. */
   versionIds: z.array(versionIdSchema).max(8).default([]),
+  /** Comes along in case something spills. */
+  spill: z.boolean().default(false),
 });
 export type Material = z.infer<typeof materialSchema>;
 
@@ -233,6 +235,20 @@ const FIELDS = {
     .default([]),
   /** Sheets of the home that belong to it. */
   sheetIds: z.array(idSchema).max(20).default([]),
+  /** How many copies of such a sheet; one for each child where nothing is said. */
+  copies: z
+    .array(
+      z.object({
+        sheetId: idSchema,
+        for: amountForSchema,
+        /** The versions that get it; none for all of them. */
+        versionIds: z.array(versionIdSchema).max(8).default([]),
+      }),
+    )
+    .max(40, 'At most 40')
+    .default([]),
+  /** What is made is eaten afterwards. */
+  eaten: z.boolean().default(false),
 };
 
 /** What an activity is, in the library and in every copy that is placed in a unit. */

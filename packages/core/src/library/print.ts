@@ -82,6 +82,10 @@ export const sheetSchema = z.object({
   level: lineSchema.nullable().default(null),
   laminate: z.boolean().default(false),
   cut: z.enum(['none', 'before', 'after', 'plain'], 'Cut before or after laminating, or not').default('none'),
+  /** How many cards are cut from a page; 0 where it stays whole. */
+  cardsPerPage: z.int('A whole number is needed here').min(0).max(60, 'At most 60').default(0),
+  /** How many pages are cut at one go; 1 where each is cut by itself. */
+  cutAtOnce: z.int('A whole number is needed here').min(1, 'At least one').max(10, 'At most 10').default(1),
   finishing: z.array(lineSchema).max(12, 'At most 12').default([]),
   skills: z.array(skillIdSchema).max(12).default([]),
   about: z.array(lineSchema).max(20, 'At most 20').default([]),

@@ -20,18 +20,51 @@ export const RECIPE_KINDS = {
   slime: 'slime or gel',
   filler: 'filler',
   food: 'to eat',
+  science: 'to show or to test',
   other: 'other',
 } as const;
 export type RecipeKind = keyof typeof RECIPE_KINDS;
 
+/** What an ingredient is there for: colour and scent are what is left out first. */
+export const INGREDIENT_ROLES = { base: 'the base', colour: 'for colour', scent: 'for scent' } as const;
+export type IngredientRole = keyof typeof INGREDIENT_ROLES;
+
+const aboveZero = amountSchema.gt(0, 'An amount above zero is needed here');
+const minutesOrNone = minutesSchema.default(0 as never);
+
 /** A part of a recipe. */
 export const ingredientSchema = z.object({
   supplyId: supplyIdSchema,
-  /** For one batch, in the unit of the supply. */
-  amount: amountSchema.gt(0, 'An amount above zero is needed here'),
-  /** How much goes in when, such as a third at a time. */
+  /** For one batch, in the unit of the supply; in a recipe of parts, how many parts by volume. */
+  amount: aboveZero,
+  /** How it goes in, in words. */
   goesIn: textSchema.default(''),
+  role: z
+    .enum(Object.keys(INGREDIENT_ROLES) as [IngredientRole, ...IngredientRole[]], 'This is not a role')
+    .default('base'),
+  /** In how many equal portions it goes in: three for a third at a time. */
+  portions: z.int('A whole number is needed here').min(1, 'At least one').max(6, 'At most 6').default(1),
+  /** Each portion is bagged or cupped beforehand. */
+  bagged: z.boolean().default(false),
+  /** The step at which the first portion goes in, counted from 1; the others with the steps after it. */
+  step: z.int('A whole number is needed here').min(1).max(30).nullable().default(null),
+  /** For what goes in a little at a time: the amount is where to begin, this where to stop. Null: all at once. */
+  limit: aboveZero.nullable().default(null),
+  /** What to feel or see for while it goes in. */
+  feelFor: textSchema.default(''),
 });
+export type Ingredient = z.infer<typeof ingredientSchema>;
+
+/** One step of a recipe: who does it, how long it takes and waits, and the sign that it is done. */
+export const recipeStepSchema = stepSchema.extend({
+  /** Somebody's hands are busy for so long. */
+  minutes: minutesOrNone,
+  /** It rests, rises, bakes or cools by itself for so long afterwards. */
+  waitMinutes: minutesOrNone,
+  /** What shows that it is done. */
+  sign: textSchema.default(''),
+});
+export type RecipeStep = z.infer<typeof recipeStepSchema>;
 
 /** What to feel for, what to add then, and where to stop. */
 export const feelSchema = z.object({
@@ -41,18 +74,40 @@ export const feelSchema = z.object({
   limit: textSchema.default(''),
 });
 
-/** What is used instead when an allergen must stay out. */
+/** What is used instead when an allergen must stay out, or when it is to be made only of food. */
 export const swapSchema = z.object({
-  allergen: allergenIdSchema,
+  /** The allergen that stays out; null when the reason is that everything in it should be food. */
+  allergen: allergenIdSchema.nullable(),
   supplyId: supplyIdSchema,
-  insteadId: supplyIdSchema,
+  /** What comes instead; null when it is left out. */
+  insteadId: supplyIdSchema.nullable(),
+  /** How much comes for one unit of what goes, in the unit of what comes. */
+  times: z
+    .number('A number is needed here')
+    .gt(0, 'A number above zero is needed here')
+    .max(100, 'At most 100')
+    .default(1),
+  /** Other ingredients of which more or less is needed then: their amounts times a number. */
+  also: z
+    .array(
+      z.object({
+        supplyId: supplyIdSchema,
+        times: z.number('A number is needed here').min(0, 'This cannot be below zero').max(10, 'At most 10'),
+      }),
+    )
+    .max(8, 'At most 8')
+    .default([]),
   how: textSchema.default(''),
 });
+export type Swap = z.infer<typeof swapSchema>;
 
 export const recipeIdSchema = idSchema.brand<'RecipeId'>();
 export type RecipeId = z.infer<typeof recipeIdSchema>;
 
-/** A recipe or a filler: starting amounts for one batch, steps, what to feel for, and how long it keeps. */
+/**
+ * A recipe, a filler, or something to show or test: starting amounts for one batch (for one container), steps, what
+ * to feel for, and how long it keeps.
+ */
 export const recipeSchema = z.object({
   id: recipeIdSchema,
   version: versionSchema,
@@ -60,15 +115,21 @@ export const recipeSchema = z.object({
   kind: z.enum(Object.keys(RECIPE_KINDS) as [RecipeKind, ...RecipeKind[]], 'This is not a kind of recipe'),
   summary: textSchema.default(''),
   ingredients: z.array(ingredientSchema).max(20, 'At most 20').default([]),
+  /** One part in millilitres, where the amounts are parts by volume; null where they are amounts. */
+  partMl: aboveZero.nullable().default(null),
   /** What one batch gives. */
   yields: z.object({
     amount: amountSchema.gt(0, 'An amount above zero is needed here'),
     unit: measureSchema,
   }),
-  steps: z.array(stepSchema).max(30, 'At most 30 steps').default([]),
+  steps: z.array(recipeStepSchema).max(30, 'At most 30 steps').default([]),
   feels: z.array(feelSchema).max(12, 'At most 12').default([]),
   swaps: z.array(swapSchema).max(12, 'At most 12').default([]),
   minutes: minutesSchema,
+  /** How often it should be ready to be done again, because children want it again. */
+  repeats: z.int('A whole number is needed here').min(1, 'At least once').max(20, 'At most 20').default(1),
+  /** What it shows: for something to show or to test. */
+  shows: textSchema.default(''),
   /** Needs a stove, an oven or a microwave: an adult does it at preparation time. */
   cooked: z.boolean().default(false),
   /** How long it waits before it can be used. */

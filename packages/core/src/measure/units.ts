@@ -183,8 +183,8 @@ function nearest(value: number, parts: readonly number[]): number {
   return rounded.reduce((best, one) => (Math.abs(one - value) < Math.abs(best - value) - 1e-9 ? one : best));
 }
 
-/** `2¼`, `⅜`, `3`. */
-function fractionText(value: number): string {
+/** `2¼`, `⅜`, `3`: a number with a common fraction; what is no common fraction loses its rest. */
+export function fractionText(value: number): string {
   const whole = Math.floor(value + 1e-9);
   const rest = value - whole;
   const glyph = GLYPHS[GLYPH_VALUES.findIndex((one) => Math.abs(one - rest) < 1e-9)] ?? '';

@@ -39,7 +39,12 @@ type RuleId =
   | 'only-watching'
   | 'retired-corner'
   | 'event-without-day'
-  | 'special-day';
+  | 'special-day'
+  | 'keep-by'
+  | 'eaten'
+  | 'bin-crowded'
+  | 'bin-path'
+  | 'bin-unweighed';
 
 /** Who keeps a finding as it is, since when and why. */
 interface KeptAs {

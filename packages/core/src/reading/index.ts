@@ -1,7 +1,7 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
-export { explainLine, materialText } from './amounts/explain.ts';
+export { batchesText, explainLine, materialText } from './amounts/explain.ts';
 export { peakOf } from './amounts/peak.ts';
-export type { SupplyLine } from './amounts/supply-list.ts';
+
 export {
   balanceOf,
   headingsIn,
@@ -61,3 +61,16 @@ export { daysAhead, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
 export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
+export * from './kitchen/convert.ts';
+export * from './kitchen/made-of.ts';
+export * from './kitchen/round.ts';
+export * from './kitchen/scale.ts';
+export * from './kitchen/swapped.ts';
+export * from './kitchen/timetable.ts';
+export * from './bins/filling.ts';
+export * from './gather/cost.ts';
+export * from './gather/line.ts';
+export * from './prints/prints.ts';
+export * from './bins/fillers.ts';
+export * from './kitchen/batches.ts';
+export * from './kitchen/products.ts';

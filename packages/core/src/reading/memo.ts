@@ -91,3 +91,8 @@ export function stableGroups<T, K>(
 
 const sameMembers = <T>(a: readonly T[], b: readonly T[]): boolean =>
   a.length === b.length && a.every((member, i) => member === b[i]);
+
+/** What {@link perMember} gave, in one list: the same list for the same results. */
+export const flattened = memoised((lists: readonly (readonly unknown[])[]) => lists.flat()) as <T>(
+  lists: readonly (readonly T[])[],
+) => readonly T[];

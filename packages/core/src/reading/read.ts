@@ -2,12 +2,14 @@ import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import type { LensId } from '../skills/index.ts';
 import type { DayLine, Keeping, Omission, Placement, SpecialEvent, Thing, UnitId } from '../unit/index.ts';
-import { supplyList, type SupplyLine } from './amounts/supply-list.ts';
 import { balanceOf, type Balance } from './balance/balance.ts';
 import { shelfFindings, shelfOf, type Cubby } from './balance/shelf.ts';
 import { allergenFindings } from './cautions/allergens.ts';
+import { binFindings } from './bins/findings.ts';
 import { cautionFindings, supplyFindings, waterFindings } from './cautions/cautions.ts';
+import { eatenFindings } from './cautions/eaten.ts';
 import { withInherited } from './cautions/inherit.ts';
+import { keepByFindings } from './cautions/keep-by.ts';
 import { outOfReach, reachFindings, type OutOfReach } from './cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from './changeover/changeover.ts';
 import { adultFindings, dayFindings, twinFinding } from './conduct/days.ts';
@@ -28,9 +30,13 @@ import { leftOutFindings } from './fit/left-out.ts';
 import { openSlotFindings } from './fit/open-slots.ts';
 import { traysOf, type TrayRow } from './fit/trays.ts';
 import { watchingFindings } from './fit/watching.ts';
+import { costOf, type Cost } from './gather/cost.ts';
+import { gatherLines } from './gather/gather.ts';
+import type { SupplyLine } from './gather/line.ts';
 import { memoised, stableGroups } from './memo.ts';
 import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
-import { frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
+import { bothOf, frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
+import { printJobs, type PrintJob } from './prints/prints.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
 /** Everything that a plan says about itself. Each answer is computed when it is asked for, and then remembered. */
@@ -44,6 +50,9 @@ export interface Reading {
   readonly lines: readonly DayLine[];
   readonly shelf: readonly Cubby[];
   readonly supplies: readonly SupplyLine[];
+  /** What it costs, against the budget. */
+  readonly cost: Cost;
+  readonly prints: readonly PrintJob[];
   readonly trays: readonly TrayRow[];
   readonly changeOvers: readonly ChangeOver[];
   readonly outOfReach: readonly OutOfReach[];
@@ -89,7 +98,13 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
       return shelfOf(placements, frame, corners, omissions);
     },
     get supplies() {
-      return supplyList(bothOf(placed), frame, supplies, corners, stockMoves, today);
+      return gatherLines(book, unitId, today);
+    },
+    get cost() {
+      return costOf(gatherLines(book, unitId, today), frame, supplies, stockMoves, book.usedDays, today);
+    },
+    get prints() {
+      return printJobs(bothOf(placed), frame, book.sheets, today);
     },
     get trays() {
       return traysOf(placements, frame);
@@ -111,11 +126,6 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     verdicts: (placement) => verdictsFor(placement, placements, frame, activities),
   };
 }
-
-// What stands in for something is needed as well: it must be there when the weather turns.
-const bothOf = memoised(({ placements, twins }: Placed): readonly Placement[] =>
-  twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
-);
 
 /** Every rule asked about a unit, and what of it somebody keeps as it is. */
 function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): readonly Finding[] {
@@ -148,7 +158,7 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
           adultFindings(placements, frame, today),
           ratioFindings(frame, today),
           twinFinding(placements, twinnedIn(placed), frame, today),
-          stockFindings(supplyList(both, frame, supplies, corners, stockMoves, today)),
+          stockFindings(gatherLines(book, frame.unit.id, today)),
           pieceFindings(placements, frame, supplies, today),
         ];
   const found = inOrder(
@@ -159,6 +169,9 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
     waterFindings(both, frame, today),
     supplyFindings(both, frame, things, today),
     reachFindings(placements, frame, things, today),
+    eatenFindings(both, frame, things, today),
+    keepByFindings(both, frame, supplies, book.recipes, book.batches, today),
+    binFindings(placements, frame, supplies, corners, today),
     openSlotFindings(placements, frame.unit),
     orderFindings(placements, frame, activities),
     sharedTableFindings(placements, frame, corners, today),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
+import { supplyIdSchema } from '../cupboard/index.ts';
 import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema } from '../house/index.ts';
 import { activityContentSchema, activityIdSchema, versionIdSchema } from '../library/index.ts';
 import { idSchema, versionSchema } from '../measure/index.ts';
@@ -52,6 +53,17 @@ export const whereSchema = z.discriminatedUnion(
 );
 export type Where = z.infer<typeof whereSchema>;
 
+/** How a tub is filled: which one, with what, and how far up, in per cent of its inner height. */
+export const binFillSchema = z.object({
+  tubId: supplyIdSchema,
+  fillerId: supplyIdSchema,
+  depthPercent: z
+    .number('A number is needed here')
+    .gt(0, 'A depth above zero is needed here')
+    .max(100, 'More than full does not fit'),
+});
+export type BinFill = z.infer<typeof binFillSchema>;
+
 /** Which version a child gets, chosen by hand; null for none on purpose. */
 export const choiceSchema = z.object({ childId: childIdSchema, versionId: versionIdSchema.nullable() });
 export type Choice = z.infer<typeof choiceSchema>;
@@ -73,6 +85,8 @@ export const placementSchema = z.object({
   choices: z.array(choiceSchema).max(60, 'At most 60').default([]),
   /** Who stays with it and does nothing else meanwhile; null when nobody was named. */
   leadId: personIdSchema.nullable().default(null),
+  /** The tub and its filler, where one was worked out: it takes the place of the fillers among the materials. */
+  bin: binFillSchema.nullable().default(null),
   /** Carried over from an earlier unit: the day since which it has been out. */
   outSince: plainDaySchema.nullable().default(null),
 });

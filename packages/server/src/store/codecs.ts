@@ -100,7 +100,7 @@ const WHERES: WhereCodecs = {
 
 const PLACEMENT_FIELDS = {
   ...plain('unitId', 'originId', 'originVersion', 'leadId', 'outSince'),
-  ...json('content', 'choices'),
+  ...json('content', 'choices', 'bin'),
   ...flag('pinned'),
 };
 const PLACEMENT_BODY = codec('placements', PLACEMENT_FIELDS, (fields, row) => {
@@ -136,10 +136,10 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   supplies: codec('supplies', {
     ...plain('name', 'category', 'unit', 'use', 'keptIn', 'lowMark', 'got', 'gotFrom', 'backBy'),
     ...plain('arrivesInDays', 'bestBefore', 'gramsPerMl', 'labelCheckedOn', 'notes'),
-    ...json('packs', 'allergens', 'mayContain', 'properties', 'set'),
+    ...json('packs', 'allergens', 'mayContain', 'properties', 'set', 'inside'),
     ...flag('glutenFree', 'retired'),
   }),
-  stockMoves: codec('stockMoves', plain('supplyId', 'kind', 'amount', 'at')),
+  stockMoves: codec('stockMoves', plain('supplyId', 'kind', 'amount', 'at', 'paid', 'forUnit')),
   wishes: codec('wishes', plain('words', 'supplyId', 'forWhat')),
   corners: codec('corners', {
     ...plain('name', 'kind', 'places', 'sharesTableWith', 'order'),
@@ -148,13 +148,14 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   }),
   sheets: codec('sheets', {
     ...plain('title', 'link', 'from', 'pages', 'paper', 'level', 'cut', 'notes'),
+    ...plain('cardsPerPage', 'cutAtOnce'),
     ...json('file', 'finishing', 'skills', 'about'),
     ...flag('colour', 'laminate', 'retired'),
   }),
   activities: codec('activities', { ...json('content'), ...flag('retired') }),
   recipes: codec('recipes', {
     ...plain('title', 'kind', 'summary', 'minutes', 'waitHours', 'keepsDays', 'keptHow', 'notes', 'source'),
-    ...plain('makesId'),
+    ...plain('makesId', 'partMl', 'repeats', 'shows'),
     ...json('ingredients', 'yields', 'steps', 'feels', 'swaps'),
     ...flag('cooked', 'retired'),
   }),
@@ -189,6 +190,19 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   omissions: codec('omissions', plain('unitId', 'cornerId', 'why')),
   placements: PLACEMENTS,
   keepings: codec('keepings', plain('unitId', 'key', 'facts', 'why', 'by', 'at')),
+  errands: codec('errands', {
+    ...plain('unitId', 'supplyId', 'basket', 'from', 'askedOn', 'backBy', 'note', 'by', 'at'),
+    ...json('amount'),
+  }),
+  pickups: codec('pickups', plain('unitId', 'supplyId', 'by', 'at')),
+  usedDays: codec('usedDays', plain('unitId', 'day')),
+  batches: codec('batches', {
+    ...plain('recipeId', 'madeOn', 'amount', 'unit', 'label', 'keptHow', 'found', 'note'),
+    ...plain('illSince', 'goneOn'),
+    ...json('without', 'own'),
+    ...flag('trial'),
+  }),
+  timers: codec('timers', plain('label', 'startedAt', 'endsAt', 'recipeId')),
   ticks: codec('ticks', plain('placementId', 'day', 'supplyId', 'by', 'at')),
   shares: codec('shares', plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt')),
 };

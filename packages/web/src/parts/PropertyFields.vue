@@ -30,6 +30,7 @@ const set = (id: PropertyId, value: unknown): void => {
 };
 const get = (id: PropertyId): unknown => values.value?.[id];
 
+const IN_NUMBERS = { mm: 'mm', months: 'months', percent: '%' } as const;
 const YES_NO = { yes: 'yes', no: 'no' };
 const MATERIALS = { firm: 'firm', paper: 'paper', fabric: 'fabric', yarn: 'yarn or string' };
 const flagOf = (id: PropertyId) => (get(id) === undefined ? null : get(id) ? 'yes' : 'no');
@@ -107,9 +108,9 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
         />
         <template v-if="sizedOf(id) === 'size'">
           <NumberField
-            v-if="shapeOf(id).kind === 'mm' || shapeOf(id).kind === 'months'"
+            v-if="shapeOf(id).kind in IN_NUMBERS"
             :model-value="get(id) as number"
-            :label="shapeOf(id).kind === 'mm' ? 'mm' : 'months'"
+            :label="IN_NUMBERS[shapeOf(id).kind as keyof typeof IN_NUMBERS]"
             :path="`properties.${id}.size`"
             @update:model-value="set(id, $event)"
           />

@@ -1,23 +1,102 @@
 import { groupBy } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { CONTENT_COUNTS, type AmountFor, type Material } from '../../library/index.ts';
-import { formatQuantity, quantity, type Quantity, type UnitSystem } from '../../measure/index.ts';
+import { ALLERGENS } from '../../house/index.ts';
+import {
+  formatMoney,
+  formatQuantity,
+  fractionText,
+  quantity,
+  toNumber,
+  type CurrencyId,
+  type Exact,
+  type Quantity,
+  type UnitSystem,
+} from '../../measure/index.ts';
 import { spanOfDays } from '../../unit/index.ts';
-import { formatDays } from '../finding.ts';
-import type { SupplyLine } from './supply-list.ts';
+import { formatDays, listed } from '../finding.ts';
+import type { CookNeed, SupplyLine } from '../gather/line.ts';
 import type { Use } from './uses.ts';
 
 /**
  * How an amount came about, a sentence for each activity that has a part in it and one for the sum:
  * `Straw trails, Day 4: 6 children × 2 + 1 spare → 14`. Amounts are shown in the system given.
  */
-export function explainLine(line: SupplyLine, system: UnitSystem): readonly string[] {
+export function explainLine(
+  line: SupplyLine,
+  system: UnitSystem,
+  currency: CurrencyId = 'USD',
+): readonly string[] {
   const shown = (q: Quantity): string => formatQuantity(q, system);
   const byPlacement = groupBy(line.uses, (use) => use.placement.id);
   const parts = [...byPlacement.values()].flatMap((uses) =>
     explainPlacement(uses, line.peak !== null, shown),
   );
-  return [...parts, ...standingSentences(line, shown), sentenceOfSum(line, shown)];
+  return [
+    ...parts,
+    ...line.cookNeeds.map((need) => cookSentence(need, shown)),
+    ...standingSentences(line, shown),
+    ...handSentences(line, shown),
+    ...sharedSentences(line),
+    sentenceOfSum(line, shown),
+    ...packSentences(line, shown, currency),
+    ...cookingSentences(line),
+  ];
+}
+
+/** How many batches, in halves: `2½ batches`. */
+export const batchesText = (batches: Exact): string =>
+  `${fractionText(toNumber(batches))} ${batches.gt(1) ? 'batches' : batches.equals(1) ? 'batch' : 'of a batch'}`;
+
+function cookSentence({ recipe, batches, amount, supply, ownOf }: CookNeed, shown: Shown): string {
+  const whose = ownOf.length > 0 ? `, the own one of ${listed(ownOf.map(({ shownAs }) => shownAs))}` : '';
+  return `${recipe.title}, ${batchesText(batches)}${whose} → ${shown(quantity(amount, supply.unit))}`;
+}
+
+function handSentences({ errand, planned, isMoved, supply }: SupplyLine, shown: Shown): string[] {
+  if (!errand?.amount) return [];
+  const set = `Set by ${errand.by} to ${shown(quantity(errand.amount.set, supply.unit))}; the plan asks for ${shown(planned)}`;
+  const moved = `, and asked for ${shown(quantity(errand.amount.instead, supply.unit))} when it was set`;
+  return [`${set}${isMoved ? moved : ''}.`];
+}
+
+function sharedSentences({ sharedWith, peak }: SupplyLine): string[] {
+  if (sharedWith.length === 0) return [];
+  const others = listed(sharedWith.map(({ title }) => title));
+  return [peak ? `${others} uses it at the same moment.` : `${others} takes of it before.`];
+}
+
+function packSentences({ packs, carried, supply }: SupplyLine, shown: Shown, currency: CurrencyId): string[] {
+  const before =
+    carried > 0 ? [`${shown(quantity(carried, supply.unit))} is left of packs for an earlier unit.`] : [];
+  if (!packs) return before;
+  const of = packs.packs.map(({ pack, count }) => `${count} × ${shown(quantity(pack.amount, supply.unit))}`);
+  const cost = packs.cost === null ? '' : ` for ${formatMoney(packs.cost, currency)}`;
+  const leaves = packs.leftOver > 0 ? `, leaves ${shown(quantity(packs.leftOver, supply.unit))}` : '';
+  const unpriced =
+    packs.unpriced.length > 0
+      ? [
+          `No price is known of ${listed(packs.unpriced.map((pack) => shown(quantity(pack.amount, supply.unit))))}.`,
+        ]
+      : [];
+  return [...before, `Cheapest: ${of.join(' + ')}${cost}${leaves}.`, ...unpriced];
+}
+
+function cookingSentences({ cooking }: SupplyLine): string[] {
+  if (!cooking) return [];
+  if (cooking.problem !== null) return [cooking.problem];
+  const { own, times, recipe } = cooking;
+  const sentences = [];
+  if (own) {
+    const who = listed(own.children.map(({ shownAs }) => shownAs));
+    const left =
+      own.left.length > 0 ? ` No swap is written for ${listed(own.left.map(({ name }) => name))}.` : '';
+    sentences.push(
+      `${batchesText(own.batches)} without ${listed(own.without.map((id) => ALLERGENS[id]))} for ${who}: own bowl, own tools, a label.${left}`,
+    );
+  }
+  if (times > 1) sentences.push(`It keeps ${recipe.keepsDays} days: made ${times} times, a part each time.`);
+  return sentences;
 }
 
 /** One line of what an activity needs, in words: `240 mL a child`, `2 for 4, with spares`. */

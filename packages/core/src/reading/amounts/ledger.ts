@@ -1,12 +1,13 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import type { Table } from '../../book/index.ts';
 import { onHand, type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised, stableGroups } from '../memo.ts';
 
-const bySupply = memoised((stockMoves: Table<StockMove>) =>
-  groupBy(Object.values(stockMoves), (move) => move.supplyId),
-);
+const bySupply = stableGroups((move: StockMove) => move.supplyId);
+const NONE: readonly StockMove[] = [];
 
-/** What is on hand of a supply by the whole ledger; each line of the ledger is looked at once for all supplies. */
+const onHandOf = memoised((moves: readonly StockMove[], supply: Supply): Quantity => onHand(supply, moves));
+
+/** What is on hand of a supply by the whole ledger; a line of the ledger is looked at again only for its own supply. */
 export const stockOf = (supply: Supply, stockMoves: Table<StockMove>): Quantity =>
-  onHand(supply, bySupply(stockMoves).get(supply.id) ?? []);
+  onHandOf(bySupply(stockMoves).get(supply.id) ?? NONE, supply);

@@ -36,7 +36,8 @@ export function peaksByDay(uses: readonly Use[]): ReadonlyMap<number, Peak> {
 const daysOf = memoised((_: Supply) => stableGroups((use: Use) => use.day.number));
 
 // The sum can only rise where something begins: looking at those moments is enough.
-const peakOfDay = memoised((uses: readonly Use[]): Peak => {
+/** The peak of the uses of one day, all of one supply. */
+export const peakOfDay = memoised((uses: readonly Use[]): Peak => {
   const starts = [...new Set(uses.map((use) => use.span.from))].toSorted((a, b) => a - b);
   return starts
     .map((from) => {

@@ -1,52 +1,39 @@
 import type { Table } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
-import { type StockMove, type Supply } from '../../cupboard/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
+import type { UsedDay } from '../../daybook/index.ts';
 import type { Corner } from '../../house/index.ts';
-import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
-import type { Placement } from '../../unit/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
 import { memoised, perMember, stableGroups } from '../memo.ts';
 import type { Frame } from '../plan/plan.ts';
-import { stockOf } from './ledger.ts';
-import { peakOf, type Peak } from './peak.ts';
 import { usesOf, type Use } from './uses.ts';
 
-/** What a unit still needs of one supply. */
-export interface SupplyLine {
+/** What one unit still needs of one supply, whatever is on hand. */
+export interface Need {
+  readonly unit: Unit;
   readonly supply: Supply;
-  readonly need: Quantity;
-  readonly have: Quantity;
-  /** What is missing; zero when enough is there. */
-  readonly buy: Quantity;
+  /** Every use that is still to come, in the order of the plan. */
+  readonly uses: readonly Use[];
   /** The first day on which it is needed. */
   readonly by: ProgramDay;
-  /** What the need is made of: for a reusable, what uses it at its peak. */
-  readonly uses: readonly Use[];
-  /** The moment of most use; null for a consumable. */
-  readonly peak: Peak | null;
 }
 
 /**
- * Everything that a unit still needs from `today` on, by the day on which it is first needed, then by name.
- * Consumables are added up; reusables count at their peak of simultaneous use. Countable things are rounded
- * up to whole ones. What was needed on earlier days has been taken out by then and is in the stock ledger.
+ * Everything that a unit still needs from `today` on, one need a supply. What was needed on earlier days, and what a day
+ * that is done has used up, has been taken out by then and is in the stock ledger. What is always there, such as water from
+ * the tap, is not asked for.
  */
-export const supplyList = memoised(
+export const needsOf = memoised(
   (
     placements: readonly Placement[],
     frame: Frame,
     supplies: Table<Supply>,
     corners: Table<Corner>,
-    stockMoves: Table<StockMove>,
+    usedDays: Table<UsedDay>,
     today: PlainDay,
-  ): readonly SupplyLine[] => {
-    const uses = usesToCome(placements, frame, supplies, corners, today).flat();
-    return (
-      [...bySupply(uses).values()]
-        .map((ofSupply) => lineOf(ofSupply, stockMoves))
-        // What a corner's own kit covers is not asked of the cupboard.
-        .filter((line) => line.need.amount > 0)
-        .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1))
-    );
+  ): readonly Need[] => {
+    const uses = usesToCome(placements, frame, supplies, corners, usedDays, today).flat();
+    return [...bySupply(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
   },
 );
 
@@ -56,18 +43,27 @@ const usesToCome = perMember(
     frame: Frame,
     supplies: Table<Supply>,
     corners: Table<Corner>,
+    usedDays: Table<UsedDay>,
     today: PlainDay,
-  ): readonly Use[] => usesOf(placement, frame, supplies, corners).filter((use) => use.day.date >= today),
+  ): readonly Use[] => {
+    const done = daysDone(usedDays, frame.unit);
+    return usesOf(placement, frame, supplies, corners).filter(
+      ({ day, supply }) =>
+        day.date >= today && supply.got !== 'tap' && !(supply.use === 'consumable' && done.has(day.number)),
+    );
+  },
 );
-const bySupply = stableGroups((use: Use) => use.supply.id);
 
-const lineOf = memoised((uses: readonly Use[], stockMoves: Table<StockMove>): SupplyLine => {
-  const { supply } = uses[0]!;
-  const peak = supply.use === 'reusable' ? peakOf(uses) : null;
-  const amount = peak ? peak.amount : uses.reduce((total, use) => total + use.amount, 0);
-  // Sums of thirds end in dust: a need of 6.000000001 pieces is 6, not 7.
-  const need = quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit);
-  const have = stockOf(supply, stockMoves);
-  const by = uses.reduce((first, { day }) => (day.number < first.number ? day : first), uses[0]!.day);
-  return { supply, need, have, buy: shortfall(need, have), by, uses: peak ? peak.uses : uses, peak };
-});
+const daysDone = memoised(
+  (usedDays: Table<UsedDay>, unit: Unit): ReadonlySet<number> =>
+    new Set(Object.values(usedDays).flatMap(({ unitId, day }) => (unitId === unit.id ? [day] : []))),
+);
+
+const bySupply = stableGroups((use: Use) => use.supply);
+
+const needOf = memoised((uses: readonly Use[], unit: Unit): Need => ({
+  unit,
+  supply: uses[0]!.supply,
+  uses,
+  by: uses.reduce((first, { day }) => (day.number < first.number ? day : first), uses[0]!.day),
+}));

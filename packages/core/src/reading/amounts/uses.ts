@@ -4,6 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
+import { fillingOf, isFiller } from '../bins/filling.ts';
 import { memoised } from '../memo.ts';
 import { contentCount, lettersIn } from './content-count.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
@@ -16,7 +17,8 @@ export interface Use {
   /** The day on which it is needed; for what is needed once for a span, its first day. */
   readonly day: ProgramDay;
   readonly span: ClockSpan;
-  /** Children that were counted. */
+  /** The children that were counted, and how many they are. */
+  readonly children: readonly Child[];
   readonly heads: number;
   /** Adults that were counted; for lines that are for each adult. */
   readonly adults: number;
@@ -41,12 +43,39 @@ export interface Use {
 export const usesOf = memoised(
   (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] => {
     const corner = placement.where.kind === 'corner' ? corners[placement.where.cornerId] : undefined;
-    return placement.content.materials.flatMap((line) => {
+    return materialsOf(placement, supplies).flatMap((line) => {
       const supply = supplies[line.supplyId];
       return supply ? usesOfLine({ placement, line, supply, frame, corner }) : [];
     });
   },
 );
+
+/**
+ * What a placement needs: its materials, where a tub was worked out with that tub and its filling instead of the fillers
+ * among them.
+ */
+export const materialsOf = memoised((placement: Placement, supplies: Table<Supply>): readonly Material[] => {
+  const { bin, content } = placement;
+  const filling = bin && fillingOf(bin, supplies);
+  if (!bin || !filling) return content.materials;
+  const others = content.materials.filter(({ supplyId }) => {
+    const supply = supplies[supplyId];
+    return supplyId !== bin.tubId && !(supply && isFiller(supply));
+  });
+  const once: Omit<Material, 'supplyId' | 'amount'> = {
+    for: { kind: 'all' },
+    times: 'once',
+    every: 'span',
+    spare: 'none',
+    versionIds: [],
+    spill: false,
+  };
+  return [
+    ...others,
+    { ...once, supplyId: bin.tubId, amount: 1 },
+    ...(filling.amount === null ? [] : [{ ...once, supplyId: bin.fillerId, amount: filling.amount }]),
+  ];
+});
 
 interface LineInPlace {
   readonly placement: Placement;
@@ -112,6 +141,7 @@ function makeUse(
       placement,
       day,
       span,
+      children,
       heads: children.length,
       adults: adultCount,
       shares,

@@ -4,6 +4,7 @@ import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fingerprint, formatDays, type Finding } from '../finding.ts';
+import { materialsOf } from '../amounts/uses.ts';
 import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
@@ -27,7 +28,7 @@ export const allergenMeetings = memoised(
     supplies: Table<Supply>,
     today: PlainDay,
   ): readonly AllergenMeeting[] => {
-    const risks = placement.content.materials.flatMap(({ supplyId }) => {
+    const risks = materialsOf(placement, supplies).flatMap(({ supplyId }) => {
       const supply = supplies[supplyId];
       return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
     });

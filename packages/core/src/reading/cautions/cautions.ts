@@ -4,6 +4,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
+import { materialsOf } from '../amounts/uses.ts';
 import { memoised, perMember } from '../memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
@@ -47,7 +48,7 @@ const isLed = ({ leadId }: Placement, { people }: Frame, lead: Lead | null): boo
 export const settingOf = (placement: Placement, frame: Frame, supplies: Table<Supply>): Setting => ({
   mode: placement.content.mode,
   led: (lead) => isLed(placement, frame, lead),
-  beside: placement.content.materials.flatMap(({ supplyId }) => supplies[supplyId]?.properties ?? []),
+  beside: materialsOf(placement, supplies).flatMap(({ supplyId }) => supplies[supplyId]?.properties ?? []),
 });
 
 const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
@@ -55,7 +56,7 @@ const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(chi
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
 const meetingsOf = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly Meeting[] => {
-    const lines = placement.content.materials.flatMap((line) => {
+    const lines = materialsOf(placement, supplies).flatMap((line) => {
       const supply = supplies[line.supplyId];
       return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
     });
@@ -220,7 +221,7 @@ const usedBy = perMember(
     if (sessions.length === 0) return [];
     const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
     const days = sessions.map(({ day }) => day.number);
-    return unique(placement.content.materials.map(({ supplyId }) => supplyId)).flatMap((id) => {
+    return unique(materialsOf(placement, supplies).map(({ supplyId }) => supplyId)).flatMap((id) => {
       const supply = supplies[id];
       return supply ? [{ supply, placement, children, days }] : [];
     });

@@ -1,7 +1,11 @@
 import type { Table } from '../../book/index.ts';
 import { CATEGORIES, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
+import { toNumber } from '../../measure/index.ts';
+import { onlyFoodOf, saltShareOf } from '../kitchen/made-of.ts';
+import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised } from '../memo.ts';
+import { LIMITS } from './rule.ts';
 
 /** What heat takes away: the rest stays in whatever is made. */
 const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', 'raw-kidney-bean']);
@@ -12,9 +16,7 @@ const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', '
  * its label counts as read when all of theirs were. The same table back when no recipe makes a supply.
  */
 export const withInherited = memoised((supplies: Table<Supply>, recipes: Table<Recipe>): Table<Supply> => {
-  const making = new Map<string, Recipe>();
-  for (const recipe of Object.values(recipes))
-    if (recipe.makesId !== null && !recipe.retired) making.set(recipe.makesId, recipe);
+  const making = recipesByProduct(recipes);
   if (making.size === 0) return supplies;
   // A recipe that needs its own product, through whichever others, ends where it comes round.
   const lookAt = (id: string, within: ReadonlySet<string>): Supply | undefined => {
@@ -23,7 +25,7 @@ export const withInherited = memoised((supplies: Table<Supply>, recipes: Table<R
     if (!supply || !recipe || within.has(id)) return supply;
     const inside = new Set([...within, id]);
     const parts = recipe.ingredients.flatMap(({ supplyId }) => lookAt(supplyId, inside) ?? []);
-    return inheriting(supply, parts, recipe.cooked);
+    return inheriting(supply, parts, recipe);
   };
   return Object.fromEntries(
     Object.entries(supplies).map(([id, supply]) => [id, lookAt(id, new Set()) ?? supply]),
@@ -32,7 +34,7 @@ export const withInherited = memoised((supplies: Table<Supply>, recipes: Table<R
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
-function inheriting(supply: Supply, parts: readonly Supply[], cooked: boolean): Supply {
+function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): Supply {
   const all = [supply, ...parts];
   const read = parts.map(({ labelCheckedOn }) => labelCheckedOn);
   return {
@@ -41,22 +43,35 @@ function inheriting(supply: Supply, parts: readonly Supply[], cooked: boolean): 
     mayContain: unique(all.flatMap(({ mayContain }) => mayContain)),
     glutenFree: parts.every(({ glutenFree, allergens }) => glutenFree || allergens.length === 0),
     labelCheckedOn: read.includes(null) ? null : (read.toSorted()[0] ?? supply.labelCheckedOn),
-    properties: inheritedProperties(supply, parts, cooked),
+    properties: inheritedProperties(supply, parts, recipe),
   };
 }
 
-function inheritedProperties(supply: Supply, parts: readonly Supply[], cooked: boolean): Properties {
-  const { ingredients: own, ...rest } = supply.properties;
+function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: Recipe): Properties {
+  const { ingredients: own, saltPercent: _, foodOnly, ...rest } = supply.properties;
+  const table = Object.fromEntries(parts.map((part) => [part.id, part]));
+  const salt = saltShareOf(recipe.ingredients, table, recipe.partMl);
+  const isSalty = !salt.known || salt.share.mul(100).gt(LIMITS.saltPercent);
+  const food = onlyFoodOf(recipe.ingredients, table, recipe.cooked).answer;
   const isUnknown = ({ category, properties }: Supply): boolean =>
     (CATEGORIES[category].asks as readonly string[]).includes('ingredients') &&
     properties.ingredients === undefined;
   const brought = parts
     .flatMap(({ properties }) => properties.ingredients ?? [])
-    .filter((one) => !cooked || !GONE_WHEN_COOKED.has(one));
+    .filter((one) => !recipe.cooked || !GONE_WHEN_COOKED.has(one))
+    // Much salt is in it only where much salt is in the whole.
+    .filter((one) => one !== 'salt' || isSalty);
   const glitter = supply.properties.glitter || parts.some(({ properties }) => properties.glitter);
   return {
     ...rest,
     ...(glitter ? { glitter: true } : {}),
+    ...(salt.known ? { saltPercent: salt.share.equals(0) ? 'none' : toNumber(salt.share.mul(100)) } : {}),
+    // No is no, whoever says it; yes takes everything in it.
+    ...(foodOnly === 'no' || food === 'no'
+      ? { foodOnly: 'no' }
+      : food === 'unknown'
+        ? {}
+        : { foodOnly: food }),
     // What is known to be in it counts; with nothing known and an ingredient that nobody looked at, it is unknown.
     ...(parts.some(isUnknown) && brought.length === 0
       ? {}

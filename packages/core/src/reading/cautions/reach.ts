@@ -4,6 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../finding.ts';
+import { materialsOf } from '../amounts/uses.ts';
 import { memoised, perMember } from '../memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
@@ -33,7 +34,7 @@ export const outOfReach = memoised(
 const reachOfPlacements = perMember(
   (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] => {
     const setting = settingOf(placement, frame, supplies);
-    const ids = [...new Set(placement.content.materials.map(({ supplyId }) => supplyId))];
+    const ids = [...new Set(materialsOf(placement, supplies).map(({ supplyId }) => supplyId))];
     return ids.flatMap((id): OutOfReach[] => {
       const supply = supplies[id];
       if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];

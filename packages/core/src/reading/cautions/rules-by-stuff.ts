@@ -1,4 +1,4 @@
-import { forAll, has, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
+import { forAll, has, LIMITS, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
 
 /** What a thing is made of or contains: fillers, ingredients, plants, animals, heat. Levels as in docs/cautions.md. */
 export const RULES_BY_STUFF: readonly CautionRule[] = [
@@ -39,6 +39,27 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     level: under(12),
     instead: 'Use another binder, in play food too.',
     basis: 'infant botulism advice',
+  },
+  {
+    row: 14,
+    about: 'raw flour or egg',
+    asks: ['ingredients'],
+    is: (properties) =>
+      has('ingredients', 'raw-flour')(properties) || has('ingredients', 'raw-egg')(properties),
+    level: (who) => under(18)(who) ?? (mouths(who) ? 'care' : null),
+    instead:
+      'Use a cooked dough, or ready-to-eat cereal ground fine. Heating flour at home is not a proven fix.',
+    basis: 'raw flour and egg, FDA and CDC',
+  },
+  {
+    row: 15,
+    about: 'much salt',
+    asks: ['saltPercent'],
+    is: ({ saltPercent }) => typeof saltPercent === 'number' && saltPercent > LIMITS.saltPercent,
+    level: (who) => (mouths(who) ? 'stop' : 'note'),
+    figure: ({ saltPercent }) => `${Math.round(Number(saltPercent) * 10) / 10} % salt`,
+    instead: 'Use a low-salt dough. Keep it from pets.',
+    basis: 'more than one ninth salt by weight: poison centres; Kobby’s own choice',
   },
   {
     row: 16,

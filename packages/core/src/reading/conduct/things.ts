@@ -2,14 +2,17 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import type { SupplyLine } from '../amounts/supply-list.ts';
+import type { SupplyLine } from '../gather/line.ts';
 import { fewOf, formatDays, listed, type Finding } from '../finding.ts';
 import { memoised } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** The finding about things that are needed and of which nothing is in the house. */
 export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonly Finding[] => {
-  const out = supplies.filter(({ have, buy }) => have.amount === 0 && buy.amount > 0);
+  // What is cooked is made from other things: those are told where they are missing.
+  const out = supplies.filter(
+    ({ have, buy, basket }) => have.amount === 0 && buy.amount > 0 && basket !== 'cook',
+  );
   if (out.length === 0) return [];
   const placementIds = [...new Set(out.flatMap(({ uses }) => uses.map(({ placement }) => placement.id)))];
   return [

@@ -63,5 +63,6 @@ export const asPlaced = ({ id, version, content }: Activity, { unit }: Frame): P
   pinned: false,
   choices: [],
   leadId: null,
+  bin: null,
   outSince: null,
 });

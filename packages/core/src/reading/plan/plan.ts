@@ -130,6 +130,11 @@ export interface Twin {
 export const placedIn = (book: Book, unitId: UnitId): Placed =>
   placedOf(byUnit(book.placements).get(unitId) ?? NOTHING);
 
+/** Both: what stands in for something is needed as well, it must be there when the weather turns. */
+export const bothOf = memoised(({ placements, twins }: Placed): readonly Placement[] =>
+  twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
+);
+
 const NOTHING: readonly Placement[] = [];
 const byUnit = stableGroups((placement: Placement) => placement.unitId);
 

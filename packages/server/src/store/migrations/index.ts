@@ -3,6 +3,7 @@ import * as first from './0001-first.ts';
 import * as houseAndLibrary from './0002-house-and-library.ts';
 import * as planning from './0003-planning.ts';
 import * as cautions from './0004-cautions.ts';
+import * as kitchen from './0005-kitchen.ts';
 
 interface Step {
   readonly name: string;
@@ -15,6 +16,7 @@ const STEPS: readonly Step[] = [
   { name: '0002-house-and-library', migration: houseAndLibrary },
   { name: '0003-planning', migration: planning },
   { name: '0004-cautions', migration: cautions },
+  { name: '0005-kitchen', migration: kitchen },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

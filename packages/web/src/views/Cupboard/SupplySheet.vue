@@ -31,6 +31,7 @@ import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDraft } from '../../state/draft.ts';
 import type { ActResult } from '../../state/sync.ts';
+import InsideFields from './InsideFields.vue';
 import PackRows from './PackRows.vue';
 import PropertyFields from '../../parts/PropertyFields.vue';
 
@@ -64,6 +65,7 @@ const draft = useDraft<Required<Omit<SupplyInput, 'version'>> & { version?: numb
     labelCheckedOn: null,
     glutenFree: false,
     properties: {},
+    inside: null,
     set: null,
     notes: '',
     retired: false,
@@ -120,7 +122,13 @@ function retire(retired: boolean): void {
   draft.value.retired = retired;
   if (submit().done) emit('close');
 }
-const MOVES = { counted: 'Counted', bought: 'Bought', used: 'Used', thrown: 'Thrown away' } as const;
+const MOVES = {
+  counted: 'Counted',
+  bought: 'Bought',
+  made: 'Made',
+  used: 'Used',
+  thrown: 'Thrown away',
+} as const;
 </script>
 
 <template>
@@ -221,6 +229,7 @@ const MOVES = { counted: 'Counted', bought: 'Bought', used: 'Used', thrown: 'Thr
       <SwitchField v-model="draft.glutenFree" label="Labelled gluten-free" path="glutenFree" />
     </div>
     <PropertyFields v-model="draft.properties" :category="draft.category" />
+    <InsideFields v-model="draft.inside" />
     <TapeLabel class="label">Set</TapeLabel>
     <SwitchField v-model="isSet" label="It is a set with pieces" path="set" />
     <template v-if="draft.set">

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { FILE_TYPES, MAX_FILE_BYTES, type ChangeInput, type SheetId } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  SwitchField,
+  TextField,
+  WordsField,
+} from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { chosenFile, newId, sendFile } from '../../state/api.ts';
@@ -31,6 +38,8 @@ const draft = useDraft<SheetInput>(
     level: null,
     laminate: false,
     cut: 'none',
+    cardsPerPage: 0,
+    cutAtOnce: 1,
     finishing: [],
     skills: [],
     about: [],
@@ -102,6 +111,8 @@ const CUTS = {
     <div class="side-by-side">
       <SwitchField v-model="draft.colour" label="In colour" path="colour" />
       <SwitchField v-model="draft.laminate" label="Laminated" path="laminate" />
+      <NumberField v-model="draft.cardsPerPage" label="Cards from a page" path="cardsPerPage" />
+      <NumberField v-model="draft.cutAtOnce" label="Pages cut at one go" path="cutAtOnce" />
     </div>
     <WordsField v-model="draft.finishing" label="Finishing parts" path="finishing" />
     <WordsField v-model="draft.about" label="About" path="about" />

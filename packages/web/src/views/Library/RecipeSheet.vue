@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import {
   ALLERGENS,
+  INGREDIENT_ROLES,
   MEASURES,
   OWNERS,
   RECIPE_KINDS,
-  type AllergenId,
-  type ChangeInput,
+  type Ingredient,
+  type Recipe,
   type RecipeId,
+  type RecipeStep,
+  type Swap,
 } from '@kobby/core';
 import { computed } from 'vue';
 import {
@@ -27,17 +30,18 @@ import { supplyOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy } from './entry.ts';
 
-type RecipeInput = Extract<ChangeInput, { type: 'library/put-recipe' }>['recipe'];
+// What is typed is read by the schema when it is kept: ids and minutes are plain until then.
+type Draft = Omit<Recipe, 'version'> & { version?: number };
 
 /** A recipe or filler: where to begin, what to feel for, where to stop. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const known = computed(() => (props.id ? store.book.recipes[props.id as RecipeId] : undefined));
-const draft = useDraft<RecipeInput>(
+const draft = useDraft<Draft>(
   () => known.value,
   () => ({
-    id: `recipe-${newId()}`,
+    id: `recipe-${newId()}` as RecipeId,
     title: '',
     kind: 'dough',
     summary: '',
@@ -46,7 +50,10 @@ const draft = useDraft<RecipeInput>(
     steps: [],
     feels: [],
     swaps: [],
-    minutes: 10,
+    minutes: 10 as never,
+    partMl: null,
+    repeats: 1,
+    shows: '',
     cooked: false,
     waitHours: 0,
     keepsDays: null,
@@ -62,7 +69,38 @@ const supplyOf = (id: string) => store.book.supplies[id];
 const measures = Object.fromEntries(MEASURES.map((measure) => [measure, measure]));
 const submit = (): ActResult => store.perform([{ type: 'library/put-recipe', recipe: draft.value }]);
 const retire = retireBy(draft, submit, () => emit('close'));
-const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', insteadId: '', how: '' });
+const blankSwap = (): Swap => ({
+  allergen: 'wheat',
+  supplyId: '' as never,
+  insteadId: null,
+  times: 1,
+  also: [],
+  how: '',
+});
+const blankStep = (): RecipeStep => ({
+  text: '',
+  owner: 'together',
+  minutes: 0 as never,
+  waitMinutes: 0 as never,
+  sign: '',
+});
+const blankIngredient = (): Ingredient => ({
+  supplyId: '' as never,
+  amount: Number.NaN,
+  goesIn: '',
+  role: 'base',
+  portions: 1,
+  bagged: false,
+  step: null,
+  limit: null,
+  feelFor: '',
+});
+const inParts = computed({
+  get: () => draft.value.partMl !== null,
+  set: (on: boolean | undefined) => (draft.value.partMl = on ? 100 : null),
+});
+// The amounts of a recipe of parts are plain numbers; others stand in the unit of their supply.
+const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ?? 'g'));
 </script>
 
 <template>
@@ -87,20 +125,51 @@ const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', instea
       path="ingredients"
       one="Ingredient"
       ordered
-      :blank="() => ({ supplyId: '', amount: Number.NaN, goesIn: '' })"
+      :blank="blankIngredient"
     >
       <div class="side-by-side">
-        <ChoiceField v-model="row.supplyId" label="What" :path="`${path}.supplyId`" :options="supplies" />
+        <ChoiceField
+          v-model="row.supplyId as string"
+          label="What"
+          :path="`${path}.supplyId`"
+          :options="supplies"
+        />
         <AmountField
           v-model="row.amount"
-          label="How much"
+          :label="inParts ? 'Parts' : 'How much'"
           :path="`${path}.amount`"
-          :unit="supplyOf(row.supplyId)?.unit ?? 'g'"
+          :unit="unitOf(row.supplyId)"
           :grams-per-ml="supplyOf(row.supplyId)?.gramsPerMl"
         />
+        <ChoiceField
+          v-model="row.role as string"
+          label="It is"
+          :path="`${path}.role`"
+          :options="INGREDIENT_ROLES"
+        />
+      </div>
+      <div class="side-by-side">
         <LineField v-model="row.goesIn" label="How it goes in" :path="`${path}.goesIn`" />
+        <NumberField v-model="row.step" label="From step" :path="`${path}.step`" empty-is-null />
+        <NumberField v-model="row.portions" label="In portions" :path="`${path}.portions`" />
+        <SwitchField v-model="row.bagged" label="Bagged before" :path="`${path}.bagged`" />
+      </div>
+      <div class="side-by-side">
+        <AmountField
+          v-model="row.limit"
+          label="By feel, at most"
+          :path="`${path}.limit`"
+          :unit="unitOf(row.supplyId)"
+          :grams-per-ml="supplyOf(row.supplyId)?.gramsPerMl"
+          empty-is-null
+        />
+        <LineField v-if="row.limit !== null" v-model="row.feelFor" label="Until" :path="`${path}.feelFor`" />
       </div>
     </RowsField>
+    <div class="side-by-side">
+      <SwitchField v-model="inParts" label="The amounts are parts by volume" path="partMl" />
+      <AmountField v-if="inParts" v-model="draft.partMl" label="One part" path="partMl" unit="mL" />
+    </div>
     <div class="side-by-side">
       <AmountField
         v-model="draft.yields.amount"
@@ -110,7 +179,7 @@ const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', instea
       />
       <ChoiceField v-model="draft.yields.unit as string" label="In" path="yields.unit" :options="measures" />
       <ChoiceField
-        v-model="draft.makesId"
+        v-model="draft.makesId as string | null"
         label="Kept as"
         path="makesId"
         none="not kept as a supply"
@@ -125,10 +194,20 @@ const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', instea
       path="steps"
       one="Step"
       ordered
-      :blank="() => ({ text: '', owner: 'together' as const })"
+      :blank="blankStep"
     >
       <TextField v-model="row.text" label="What is done" :path="`${path}.text`" :rows="1" />
-      <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
+      <div class="side-by-side">
+        <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
+        <NumberField v-model="row.minutes as number" label="Takes" suffix="min" :path="`${path}.minutes`" />
+        <NumberField
+          v-model="row.waitMinutes as number"
+          label="Then waits"
+          suffix="min"
+          :path="`${path}.waitMinutes`"
+        />
+        <LineField v-model="row.sign" label="Done when" :path="`${path}.sign`" />
+      </div>
     </RowsField>
     <RowsField
       v-slot="{ row, path }"
@@ -147,27 +226,62 @@ const blankSwap = () => ({ allergen: 'wheat' as AllergenId, supplyId: '', instea
     <RowsField
       v-slot="{ row, path }"
       v-model="draft.swaps"
-      label="When an allergen must stay out"
+      label="When something must stay out"
       path="swaps"
       one="Swap"
       :blank="blankSwap"
     >
       <div class="side-by-side">
         <ChoiceField
-          v-model="row.allergen as string"
+          v-model="row.allergen as string | null"
           label="Without"
+          none="what is no food"
           :path="`${path}.allergen`"
           :options="ALLERGENS"
         />
-        <ChoiceField v-model="row.supplyId" label="Leaves" :path="`${path}.supplyId`" :options="supplies" />
-        <ChoiceField v-model="row.insteadId" label="Comes" :path="`${path}.insteadId`" :options="supplies" />
-        <LineField v-model="row.how" label="How" :path="`${path}.how`" />
+        <ChoiceField
+          v-model="row.supplyId as string"
+          label="Leaves"
+          :path="`${path}.supplyId`"
+          :options="supplies"
+        />
+        <ChoiceField
+          v-model="row.insteadId as string | null"
+          label="Comes"
+          none="nothing"
+          :path="`${path}.insteadId`"
+          :options="supplies"
+        />
+        <NumberField v-model="row.times" label="Times as much" :path="`${path}.times`" />
       </div>
+      <RowsField
+        v-slot="{ row: other, path: otherPath }"
+        v-model="row.also"
+        label="Then also"
+        :path="`${path}.also`"
+        one="Other amount"
+        :blank="() => ({ supplyId: '' as never, times: 1 })"
+      >
+        <div class="side-by-side">
+          <ChoiceField
+            v-model="other.supplyId as string"
+            label="Of"
+            :path="`${otherPath}.supplyId`"
+            :options="supplies"
+          />
+          <NumberField v-model="other.times" label="Times as much" :path="`${otherPath}.times`" />
+        </div>
+      </RowsField>
+      <LineField v-model="row.how" label="How" :path="`${path}.how`" />
     </RowsField>
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />
       <NumberField v-model="draft.keepsDays" label="Keeps" suffix="days" path="keepsDays" empty-is-null />
       <LineField v-model="draft.keptHow" label="Kept how" path="keptHow" />
+    </div>
+    <div class="side-by-side">
+      <NumberField v-model="draft.repeats" label="Ready for so many times" path="repeats" />
+      <LineField v-if="draft.kind === 'science'" v-model="draft.shows" label="What it shows" path="shows" />
     </div>
     <TextField v-model="draft.notes" label="Notes" path="notes" :rows="1" />
     <LineField v-model="draft.source" label="From" path="source" />

@@ -1,0 +1,165 @@
+import type { Book, Table } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { StockMove, Supply, SupplyId } from '../../cupboard/index.ts';
+import type { Errand } from '../../daybook/index.ts';
+import type { Recipe } from '../../library/index.ts';
+import { quantity } from '../../measure/index.ts';
+import type { UnitId } from '../../unit/index.ts';
+import { needsOf, type Need } from '../amounts/supply-list.ts';
+import { recipesByProduct } from '../kitchen/products.ts';
+import { memoised, stableGroups } from '../memo.ts';
+import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
+import { allotted, lineIdOf, type AllottedLine } from './allot.ts';
+import { cookPlanOf, type CookPlan } from './cook.ts';
+import type { CookNeed, SupplyLine } from './line.ts';
+
+const NONE: readonly never[] = [];
+const needsBySupply = stableGroups((need: Need) => need.supply.id);
+const errandsBySupply = stableGroups((errand: Errand) => errand.supplyId);
+const movesBySupply = stableGroups((move: StockMove) => move.supplyId);
+const cookBySupply = stableGroups((need: CookNeed) => need.supply.id);
+// One list as long as all its parts are the same.
+const joined = memoised((...lists: readonly [readonly Need[], ...(readonly Need[])[]]) => lists.flat());
+const joinedCook = memoised((...plans: readonly [CookPlan, ...CookPlan[]]): readonly CookNeed[] =>
+  plans.flatMap(({ needs }) => needs),
+);
+
+/**
+ * Every line of what units need from `today` on: those that run or are still to come, and the unit that is asked about,
+ * whatever it is. By unit, then by the day on which it is first needed, then by name.
+ */
+export function gatherLines(book: Book, unitId: UnitId, today: PlainDay): readonly SupplyLine[] {
+  const needs = joined(needsOfUnit(book, unitId, today), ...othersNeeds(book, unitId, today));
+  const shared = sharedOut(
+    needs,
+    book.supplies,
+    recipesByProduct(book.recipes),
+    book.errands,
+    book.stockMoves,
+  );
+  return linesOf(shared, book.pickups, unitId);
+}
+
+function othersNeeds(book: Book, unitId: UnitId, today: PlainDay): readonly (readonly Need[])[] {
+  return Object.values(book.units)
+    .filter(({ id, start }) => id !== unitId && start !== null)
+    .filter(({ id }) => {
+      const phase = phaseOf(frameOf(book, id), today);
+      return phase === 'now' || phase === 'to-come';
+    })
+    .toSorted((a, b) => (a.id < b.id ? -1 : 1))
+    .map(({ id }) => needsOfUnit(book, id, today));
+}
+
+const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need[] =>
+  needsOf(
+    bothOf(placedIn(book, unitId)),
+    frameOf(book, unitId),
+    book.supplies,
+    book.corners,
+    book.usedDays,
+    today,
+  );
+
+// Every unit's lines, each with what is cooked for it.
+const sharedOut = memoised(
+  (
+    needs: readonly Need[],
+    supplies: Table<Supply>,
+    recipes: ReadonlyMap<string, Recipe>,
+    errands: Book['errands'],
+    stockMoves: Table<StockMove>,
+  ): ReadonlyMap<AllottedLine, CookPlan | null> => {
+    const direct = needsBySupply(needs);
+    const order = productsFirst(direct, recipes);
+    let cookNeeds: ReadonlyMap<string, readonly CookNeed[]> = new Map();
+    const plans: CookPlan[] = [];
+    const lines = new Map<AllottedLine, CookPlan | null>();
+    // What goes into a product is known once that product is: products come first.
+    for (const id of order) {
+      const ofSupply = direct.get(id as SupplyId) ?? NONE;
+      const ofCooking = cookNeeds.get(id as SupplyId) ?? NONE;
+      if (ofSupply.length === 0 && ofCooking.length === 0) continue;
+      const recipe = recipes.get(id);
+      const found = allotted(
+        ofSupply,
+        ofCooking,
+        errandsBySupply(errands).get(id as SupplyId) ?? NONE,
+        movesBySupply(stockMoves).get(id as SupplyId) ?? NONE,
+        recipe !== undefined,
+      );
+      for (const line of found) {
+        const plan = recipe ? cookPlanOf(line, recipe, supplies) : null;
+        lines.set(line, plan);
+        if (!plan || plan.needs.length === 0) continue;
+        plans.push(plan);
+        cookNeeds = cookBySupply(joinedCook(...(plans as [CookPlan, ...CookPlan[]])));
+      }
+    }
+    return lines;
+  },
+);
+
+const linesOf = memoised(
+  (
+    shared: ReadonlyMap<AllottedLine, CookPlan | null>,
+    pickups: Book['pickups'],
+    unitId: UnitId,
+  ): readonly SupplyLine[] =>
+    [...shared]
+      .filter(([line]) => line.unit.id === unitId)
+      .map(([line, plan]) => finished(line, plan, pickups))
+      // What a corner's own kit covers is not asked of the cupboard.
+      .filter((line) => line.need.amount > 0 || line.errand?.amount)
+      .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1)),
+);
+
+const finished = memoised(
+  (line: AllottedLine, plan: CookPlan | null, pickups: Book['pickups']): SupplyLine => {
+    const pickup = pickups[lineIdOf(line)] ?? null;
+    if (!plan) return { ...line, cooking: null, pickup };
+    const { cooking } = plan;
+    // Children with a batch of their own are not served by what is in the house.
+    const made = cooking.problem === null && (cooking.batches.gt(0) || cooking.own !== null);
+    const basket = line.errand?.basket ?? (made ? 'cook' : line.basket);
+    const buy =
+      made && line.buy.amount === 0
+        ? quantity(line.need.amount - line.have.amount, line.supply.unit)
+        : line.buy;
+    return {
+      ...line,
+      basket,
+      buy: buy.amount > 0 ? buy : line.buy,
+      orderBy: cooking.makeBy,
+      cooking,
+      pickup,
+    };
+  },
+);
+
+/** All supplies that may be asked for, in an order in which what is made comes before what goes into it. */
+function productsFirst(
+  direct: ReadonlyMap<string, readonly Need[]>,
+  recipes: ReadonlyMap<string, Recipe>,
+): readonly string[] {
+  const done = new Set<string>();
+  const order: string[] = [];
+  const visit = (id: string, within: ReadonlySet<string>): void => {
+    // A recipe that needs its own product, through whichever others, ends where it comes round.
+    if (done.has(id) || within.has(id)) return;
+    const recipe = recipes.get(id);
+    const inside = new Set([...within, id]);
+    for (const part of recipe ? partsOf(recipe) : []) visit(part, inside);
+    done.add(id);
+    order.push(id);
+  };
+  for (const id of direct.keys()) visit(id, new Set());
+  return order.reverse();
+}
+
+const partsOf = memoised((recipe: Recipe): readonly string[] => [
+  ...new Set([
+    ...recipe.ingredients.map(({ supplyId }) => supplyId),
+    ...recipe.swaps.flatMap(({ insteadId }) => insteadId ?? []),
+  ]),
+]);

@@ -1,4 +1,5 @@
 import type { ChangeInput } from '@kobby/core';
+import { demoKitchen } from './demo-kitchen.ts';
 
 type UnitInput = Extract<ChangeInput, { type: 'unit/start' }>['unit'];
 type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
@@ -278,6 +279,11 @@ export function demoUnitGestures(): ChangeInput[][] {
         where: { kind: 'twin', of: 'unit-kites-12' },
       },
       { type: 'unit/assign', placementId: 'unit-kites-22', personId: 'person-mara' },
+      {
+        type: 'unit/fill-bin',
+        placementId: 'unit-kites-3',
+        bin: { tubId: 'tubs-11l', fillerId: 'crinkled-paper', depthPercent: 60 },
+      },
       ...['unit-kites-20', 'unit-kites-hall-twin'].map((placementId): ChangeInput => ({
         type: 'unit/choose-version',
         placementId,
@@ -316,6 +322,7 @@ export function demoUnitGestures(): ChangeInput[][] {
       },
       ...place('unit-lanterns', LANTERNS),
     ],
+    ...demoKitchen(),
     [
       {
         type: 'unit/start',

@@ -3,7 +3,8 @@ import { generateNKeysBetween } from 'fractional-indexing';
 import { STARTER_ACTIVITIES } from './activities/index.ts';
 import { STARTER_BOOKS } from './books.ts';
 import { STARTER_CORNERS } from './corners.ts';
-import { STARTER_RECIPES } from './recipes.ts';
+import { STARTER_SHEETS } from './sheets.ts';
+import { STARTER_RECIPES } from './recipes/index.ts';
 import { STARTER_SONGS } from './songs.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
 import { STARTER_UNITS } from './units.ts';
@@ -17,6 +18,7 @@ export function starterChanges(): ChangeInput[] {
       type: 'house/put-corner',
       corner: { ...corner, order: orders[i]! },
     })),
+    ...STARTER_SHEETS.map((sheet): ChangeInput => ({ type: 'library/put-sheet', sheet })),
     ...STARTER_ACTIVITIES.map((activity): ChangeInput => ({ type: 'library/put-activity', activity })),
     ...STARTER_RECIPES.map((recipe): ChangeInput => ({ type: 'library/put-recipe', recipe })),
     ...STARTER_SONGS.map((song): ChangeInput => ({ type: 'library/put-song', song })),

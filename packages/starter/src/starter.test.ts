@@ -10,9 +10,12 @@ import {
   lensFor,
   openSlots,
   read,
+  recipeSchema,
+  scaledTo,
   startFromReady,
   STYLES,
   supplySchema,
+  swappedRecipe,
   thingGaps,
   unrecorded,
   yearOf,
@@ -23,7 +26,7 @@ import { describe, expect, test } from 'vitest';
 import { STARTER_ACTIVITIES } from './activities/index.ts';
 import { demoGestures, DEMO_TODAY } from './index.ts';
 import { STARTER_BOOKS } from './books.ts';
-import { STARTER_RECIPES } from './recipes.ts';
+import { STARTER_RECIPES } from './recipes/index.ts';
 import { sharedText } from './shared-text.ts';
 import { STARTER_SONGS } from './songs.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
@@ -36,8 +39,9 @@ const demoBook = (): Book =>
     return outcome.book;
   }, EMPTY_BOOK);
 
+const book = demoBook();
+
 describe('the demo home', () => {
-  const book = demoBook();
   const kites = read(book, 'unit-kites' as UnitId, DEMO_TODAY);
 
   test('is on Day 4 of ten, with Monday 15 closed', () => {
@@ -58,6 +62,7 @@ describe('the demo home', () => {
       'clothes-pegs',
       'paper-straws',
       'small-trays',
+      'lump-rice',
       'rice-flour',
       'wooden-dowels',
     ]);
@@ -67,7 +72,6 @@ describe('the demo home', () => {
       "Under the maker's lowest age: Ada Brook and Juno Hale",
       'Round neck or face: Juno Hale',
       'Long cord or loop: Juno Hale',
-      'Raw flour or egg: Juno Hale',
       'Sticks: Juno Hale and Noor Vale',
       'Out of reach of Ada Brook',
       'Small trays in 9 places',
@@ -210,12 +214,32 @@ describe('the starter library', () => {
     (_, supply) => expect(unrecorded(supply.category, supply.properties)).toEqual([]),
   );
 
-  test('whatever is bought and used up has a pack', () => {
+  test('whatever is bought and used up has a pack, or a recipe', () => {
+    const made = new Set(STARTER_RECIPES.map(({ makesId }) => makesId));
     const lacking = STARTER_SUPPLIES.map(({ supply }) => supply).filter(
-      ({ got, use, packs }) => got === 'bought' && use === 'consumable' && packs?.length === 0,
+      ({ id, got, use, packs }) =>
+        got === 'bought' && use === 'consumable' && packs?.length === 0 && !made.has(id),
     );
     expect(lacking.map(({ id }) => id)).toEqual([]);
   });
+
+  test.each(STARTER_RECIPES.map((one) => [one.id, recipeSchema.parse(one)] as const))(
+    'recipe %s can be made for six children, and its portions go in at its steps',
+    (_, recipe) => {
+      const target = { kind: 'batches', batches: 1.5 } as const;
+      const scaling = scaledTo(recipe, recipe.ingredients, book.supplies, target);
+      expect(scaling.ok).toBe(true);
+      for (const { steps } of recipe.ingredients)
+        for (const step of steps) expect(step).toBeLessThanOrEqual(recipe.steps.length);
+      expect(recipe.steps.every(({ text }) => !/\d+ mL/.test(text))).toBe(true);
+      for (const { allergen } of recipe.swaps) {
+        const wanted = { without: allergen === null ? [] : [allergen], onlyFood: allergen === null };
+        expect(swappedRecipe(recipe, book.supplies, wanted).left).toEqual([]);
+      }
+      // The time of the steps is the time that is told.
+      expect(recipe.minutes).toBeGreaterThan(0);
+    },
+  );
 
   test('counted songs have a number in their verses, those for words a word', () => {
     for (const { rule, verses } of STARTER_SONGS) {

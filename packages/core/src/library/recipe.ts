@@ -32,8 +32,7 @@ export type IngredientRole = keyof typeof INGREDIENT_ROLES;
 const aboveZero = amountSchema.gt(0, 'An amount above zero is needed here');
 const minutesOrNone = minutesSchema.default(0 as never);
 
-/** A part of a recipe. */
-export const ingredientSchema = z.object({
+const ingredientFields = z.object({
   supplyId: supplyIdSchema,
   /** For one batch, in the unit of the supply; in a recipe of parts, how many parts by volume. */
   amount: aboveZero,
@@ -46,13 +45,18 @@ export const ingredientSchema = z.object({
   portions: z.int('A whole number is needed here').min(1, 'At least one').max(6, 'At most 6').default(1),
   /** Each portion is bagged or cupped beforehand. */
   bagged: z.boolean().default(false),
-  /** The step at which the first portion goes in, counted from 1; the others with the steps after it. */
-  step: z.int('A whole number is needed here').min(1).max(30).nullable().default(null),
+  /** The step at which it goes in, counted from 1; one for each portion where they go in at several. None: not said. */
+  steps: z.array(z.int('A whole number is needed here').min(1).max(30)).max(6, 'At most 6').default([]),
   /** For what goes in a little at a time: the amount is where to begin, this where to stop. Null: all at once. */
   limit: aboveZero.nullable().default(null),
   /** What to feel or see for while it goes in. */
   feelFor: textSchema.default(''),
 });
+/** A part of a recipe. */
+export const ingredientSchema = ingredientFields.refine(
+  ({ steps, portions }) => steps.length <= 1 || steps.length === portions,
+  { path: ['steps'], message: 'One step for all portions, or one for each' },
+);
 export type Ingredient = z.infer<typeof ingredientSchema>;
 
 /** One step of a recipe: who does it, how long it takes and waits, and the sign that it is done. */

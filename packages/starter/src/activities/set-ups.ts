@@ -129,6 +129,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Writes W along the line and a wind word under it.', 'Which letter do you hear first?'],
     ],
     {
+      sheetIds: ['sheet-wind-lines'],
       energy: 'calm',
       features: { letters: ['W'] },
       prep: [['Draw three lines on each sheet.', 10]],
@@ -176,12 +177,9 @@ export const SET_UPS: readonly StarterActivity[] = [
     {
       mess: 'some',
       energy: 'calm',
-      prep: [['Cook the dough and let it cool.', 25, 2, 2, 'shelf']],
       makes: ['dough'],
       materials: [
-        ['plain-flour', 130, 'child', 'span'],
-        ['fine-salt', 15, 'child', 'span'],
-        ['vegetable-oil', 8, 'child', 'span'],
+        ['lump-pan', 240, 'child', 'span'],
         ['dough-rollers', 1, 'child', 'day'],
         ['small-trays', 1, 'child', 'day'],
       ],
@@ -202,12 +200,9 @@ export const SET_UPS: readonly StarterActivity[] = [
     {
       mess: 'some',
       energy: 'calm',
-      prep: [['Cook the dough with clean tools and let it cool.', 25, 2, 2, 'shelf']],
       makes: ['dough'],
       materials: [
-        ['rice-flour', 140, 'child', 'span'],
-        ['fine-salt', 15, 'child', 'span'],
-        ['vegetable-oil', 8, 'child', 'span'],
+        ['lump-rice', 240, 'child', 'span'],
         ['dough-rollers', 1, 'child', 'day'],
         ['small-trays', 1, 'child', 'day'],
       ],
@@ -317,6 +312,8 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Reads the numeral and adds one more.', 'What is one more than five?'],
     ],
     {
+      sheetIds: ['sheet-number-kites'],
+      copies: [{ sheetId: 'sheet-number-kites', for: { kind: 'group-of', size: 3 } }],
       energy: 'calm',
       adult: 'alone',
       selfChecking: true,
@@ -534,6 +531,8 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Makes two different kites from the same sticks.', 'What is the same about them?'],
     ],
     {
+      sheetIds: ['sheet-kite-halves'],
+      copies: [{ sheetId: 'sheet-kite-halves', for: { kind: 'group-of', size: 4 } }],
       energy: 'calm',
       features: { shapes: ['kite', 'diamond'], numbers: [4] },
       atOnce: 3,

@@ -26,6 +26,8 @@ interface Rest {
   readonly glutenFree?: true;
   readonly set?: NonNullable<SupplyInput['set']>;
   readonly props?: Properties;
+  /** Inside of a tub in millimetres: long, wide, deep; or across and deep. */
+  readonly inside?: readonly [number, number, number] | readonly [number, number];
 }
 
 /** Smallest loose part: across and long in millimetres. */
@@ -39,6 +41,14 @@ export const part = (
 export const cord = (lengthMm: number, canLoop = false): Pick<Properties, 'cord'> => ({
   cord: { lengthMm, canLoop },
 });
+
+const insideOf = (sides: Rest['inside']): SupplyInput['inside'] => {
+  if (!sides) return null;
+  const [first, second, third] = sides;
+  return third === undefined
+    ? { kind: 'round', acrossMm: first, heightMm: second }
+    : { kind: 'box', lengthMm: first, widthMm: second, heightMm: third };
+};
 
 type Builder = (id: string, name: string, keptIn: string, stock: number, rest?: Rest) => StarterSupply;
 
@@ -66,5 +76,6 @@ export const ofCategory =
       glutenFree: rest.glutenFree ?? false,
       properties: { ...usual, ...rest.props },
       set: rest.set ?? null,
+      inside: insideOf(rest.inside),
     },
   });

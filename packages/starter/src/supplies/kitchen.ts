@@ -8,10 +8,13 @@ const food = ofCategory('food', { foodForm: 'soft', filler: 'none', ingredients:
 const filler = ofCategory('filler', { loosePart: 'none', filler: 'coarse', foodOnly: 'no', dust: false });
 const paint = ofCategory('paint-and-glue', { ingredients: [], foodOnly: 'no', glitter: false, dust: false });
 
+const made = ofCategory('made', { loosePart: 'none', ingredients: [], foodOnly: 'all', saltPercent: 'none' });
+
 const GRAIN = { ...part(4, 8), filler: 'fine', foodOnly: 'all' } as const;
 
 /** What comes from the kitchen: flours, salts, oils, and what goes into doughs, bins and snacks. */
 const FOOD: readonly StarterSupply[] = [
+  food('water', 'Water', 'Tap', 0, { unit: 'mL', density: 1, got: 'tap' }),
   food('plain-flour', 'Plain flour', 'Kitchen, top', 600, {
     unit: 'g',
     low: 500,
@@ -96,7 +99,11 @@ const FOOD: readonly StarterSupply[] = [
     density: 1.38,
     packs: [[470, 330, GROCER]],
   }),
-  food('vanilla', 'Vanilla extract', 'Kitchen, side', 40, { unit: 'mL', packs: [[50, 420, GROCER]] }),
+  food('vanilla', 'Vanilla extract', 'Kitchen, side', 40, {
+    unit: 'mL',
+    density: 0.9,
+    packs: [[50, 420, GROCER]],
+  }),
   food('cinnamon', 'Ground cinnamon', 'Kitchen, top', 45, { unit: 'g', packs: [[50, 150, GROCER]] }),
   food('oat-rings', 'Oat cereal rings', 'Kitchen, top', 250, {
     unit: 'g',
@@ -153,6 +160,7 @@ const FOOD: readonly StarterSupply[] = [
   }),
   food('food-colour', 'Food colouring', 'Kitchen, side', 40, {
     unit: 'mL',
+    density: 1,
     low: 15,
     packs: [[40, 350, GROCER]],
   }),
@@ -169,6 +177,7 @@ const FILLERS: readonly StarterSupply[] = [
     ],
     props: GRAIN,
   }),
+  filler('coloured-rice', 'Coloured rice', 'D1', 0, { unit: 'mL', density: 0.8, props: GRAIN }),
   filler('rolled-oats', 'Rolled oats', 'D1', 1000, {
     unit: 'g',
     density: 0.38,
@@ -228,11 +237,13 @@ const FILLERS: readonly StarterSupply[] = [
   }),
   filler('crinkled-paper', 'Crinkled paper', 'D1', 6000, {
     unit: 'mL',
+    density: 0.03,
     packs: [[4000, 350, DISCOUNT]],
     props: { ...part(4, 200, 'paper'), filler: 'clinging' },
   }),
   filler('shredded-paper', 'Shredded paper', 'D1', 10000, {
     unit: 'mL',
+    density: 0.05,
     got: 'collected',
     props: { ...part(5, 100, 'paper'), filler: 'clinging' },
   }),
@@ -251,6 +262,7 @@ const FILLERS: readonly StarterSupply[] = [
   }),
   filler('wood-shavings', 'Wood shavings', 'Shed', 15000, {
     unit: 'mL',
+    density: 0.1,
     packs: [[20000, 520, 'Garden centre']],
     props: { ...part(15, 20), dust: true },
   }),
@@ -285,6 +297,7 @@ const PAINTS: readonly StarterSupply[] = [
   }),
   paint('bubble-mix', 'Bubble mix', 'Yard box', 500, {
     unit: 'mL',
+    density: 1,
     low: 200,
     packs: [[1000, 290, DISCOUNT]],
     props: { ingredients: ['acid'] },
@@ -319,4 +332,10 @@ const PAINTS: readonly StarterSupply[] = [
   paint('stamp-pads', 'Stamp pads, washable', 'B3', 4, { kept: true, packs: [[1, 290, CRAFT]] }),
 ];
 
-export const KITCHEN_SUPPLIES = [...FOOD, ...FILLERS, ...PAINTS];
+/** What the kitchen makes: how salty it is and what is in it follows from the recipe. */
+const MADE: readonly StarterSupply[] = [
+  made('lump-pan', 'Dough from the pan', 'Fridge', 0, { unit: 'mL' }),
+  made('lump-rice', 'Rice flour lump', 'Fridge', 0, { unit: 'mL' }),
+];
+
+export const KITCHEN_SUPPLIES = [...FOOD, ...FILLERS, ...PAINTS, ...MADE];

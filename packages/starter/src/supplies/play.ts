@@ -183,12 +183,31 @@ const OUT_AND_IN: readonly StarterSupply[] = [
     packs: [[25, 210, GARDEN]],
     props: { ...part(7, 14), plant: 'known' },
   }),
-  container('small-trays', 'Small trays', 'B2', 10, { kept: true, packs: [[5, 690, DISCOUNT]] }),
-  container('tubs-11l', 'Tubs, 11 L', 'A1', 2, { kept: true, packs: [[1, 450, DISCOUNT]] }),
-  container('wash-basins', 'Wash basins', 'Shed', 3, { kept: true, packs: [[1, 340, DISCOUNT]] }),
+  container('small-trays', 'Small trays', 'B2', 10, {
+    kept: true,
+    packs: [[5, 690, DISCOUNT]],
+    inside: [320, 230, 30],
+  }),
+  container('tubs-11l', 'Tubs, 11 L', 'A1', 2, {
+    kept: true,
+    packs: [[1, 450, DISCOUNT]],
+    inside: [420, 260, 100],
+  }),
+  container('tub-flat', 'Flat tub, 40 L', 'Shed', 1, {
+    kept: true,
+    packs: [[1, 1290, DISCOUNT]],
+    inside: [720, 390, 145],
+  }),
+  container('wash-basins', 'Wash basins', 'Shed', 3, {
+    kept: true,
+    packs: [[1, 340, DISCOUNT]],
+    inside: [340, 130],
+  }),
   container('lidded-tubs', 'Lidded tubs, 1 L', 'Kitchen, side', 8, {
     kept: true,
     packs: [[4, 490, DISCOUNT]],
+    inside: [160, 110, 60],
+    props: { forFood: true },
   }),
   container('plastic-jars', 'Clear plastic jars', 'C1', 7, {
     kept: true,
@@ -200,7 +219,11 @@ const OUT_AND_IN: readonly StarterSupply[] = [
     got: 'collected',
     props: { reused: 'food', enclosed: true },
   }),
-  container('muffin-tins', 'Muffin tins', 'Kitchen, side', 3, { kept: true, packs: [[1, 390, DISCOUNT]] }),
+  container('muffin-tins', 'Muffin tins', 'Kitchen, side', 3, {
+    kept: true,
+    packs: [[1, 390, DISCOUNT]],
+    props: { forFood: true },
+  }),
   container('glass-vase', 'Glass vase', 'High shelf', 1, {
     kept: true,
     got: 'families',

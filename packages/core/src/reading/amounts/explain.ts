@@ -40,7 +40,7 @@ export function explainLine(
     ...sharedSentences(line),
     sentenceOfSum(line, shown),
     ...packSentences(line, shown, currency),
-    ...cookingSentences(line),
+    ...cookingSentences(line, shown),
   ];
 }
 
@@ -82,11 +82,15 @@ function packSentences({ packs, carried, supply }: SupplyLine, shown: Shown, cur
   return [...before, `Cheapest: ${of.join(' + ')}${cost}${leaves}.`, ...unpriced];
 }
 
-function cookingSentences({ cooking }: SupplyLine): string[] {
+function cookingSentences({ cooking }: SupplyLine, shown: Shown): string[] {
   if (!cooking) return [];
   if (cooking.problem !== null) return [cooking.problem];
-  const { own, times, recipe } = cooking;
+  const { own, times, recipe, batches } = cooking;
   const sentences = [];
+  if (batches.gt(0))
+    sentences.push(
+      `${batchesText(batches)} of ${shown(quantity(recipe.yields.amount, recipe.yields.unit))}.`,
+    );
   if (own) {
     const who = listed(own.children.map(({ shownAs }) => shownAs));
     const left =

@@ -166,7 +166,7 @@ function shareUsedUp(
     had[at]! += taken;
     // What others took until a unit's last taking is not there for it.
     const ofOthers = takings.slice(0, i).filter((one) => one.at !== at);
-    for (const one of ofOthers) takenFrom[at]!.add(one.at);
+    if (stock > 0) for (const one of ofOthers) takenFrom[at]!.add(one.at);
     before[at] = Math.max(0, stock - ofOthers.reduce((all, one) => all + one.amount, 0));
   });
   const there = asked.map(({ need }, at) =>

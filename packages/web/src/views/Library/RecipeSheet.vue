@@ -91,10 +91,16 @@ const blankIngredient = (): Ingredient => ({
   role: 'base',
   portions: 1,
   bagged: false,
-  step: null,
+  steps: [],
   limit: null,
   feelFor: '',
 });
+// What is no number is refused by the schema, at its place.
+const stepsIn = (text: string): number[] =>
+  text
+    .split(',')
+    .filter((part) => part.trim() !== '')
+    .map(Number);
 const inParts = computed({
   get: () => draft.value.partMl !== null,
   set: (on: boolean | undefined) => (draft.value.partMl = on ? 100 : null),
@@ -150,7 +156,12 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       </div>
       <div class="side-by-side">
         <LineField v-model="row.goesIn" label="How it goes in" :path="`${path}.goesIn`" />
-        <NumberField v-model="row.step" label="From step" :path="`${path}.step`" empty-is-null />
+        <LineField
+          :model-value="row.steps.join(', ')"
+          label="At step (2, or 2, 4)"
+          :path="`${path}.steps`"
+          @update:model-value="row.steps = stepsIn($event ?? '')"
+        />
         <NumberField v-model="row.portions" label="In portions" :path="`${path}.portions`" />
         <SwitchField v-model="row.bagged" label="Bagged before" :path="`${path}.bagged`" />
       </div>

@@ -8,7 +8,7 @@ const floors = [
   ['unit', 'watch', 'daybook', 'handover'],
   ['book'],
   ['changes', 'reading'],
-  ['draft', 'mend', 'sheets', 'wire'],
+  ['draft', 'gathering', 'mend', 'sheets', 'wire'],
   ['formats'],
 ];
 const CORE_ALLOWED = [

@@ -14,6 +14,7 @@ export * from './handover/index.ts';
 export * from './book/index.ts';
 export * from './changes/index.ts';
 export * from './reading/index.ts';
+export * from './gathering/index.ts';
 export * from './mend/index.ts';
 export * from './wire/index.ts';
 export * from './formats/index.ts';

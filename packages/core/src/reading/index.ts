@@ -74,3 +74,5 @@ export * from './prints/prints.ts';
 export * from './bins/fillers.ts';
 export * from './kitchen/batches.ts';
 export * from './kitchen/products.ts';
+export * from './amounts/used-on.ts';
+export * from './kitchen/counter.ts';

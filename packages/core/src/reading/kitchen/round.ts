@@ -189,8 +189,8 @@ function furthestOff(lines: readonly Line[], amounts: readonly Exact[], rungs: r
 }
 
 /**
- * The portions in which an amount goes in, in their order: equal to a quarter of a teaspoon or a gram, the last one
- * makes up the rest, so that they always add up to the whole.
+ * The portions in which an amount goes in, in their order: equal to a quarter of a teaspoon, a gram or a millilitre (a
+ * tenth and a half where the whole is no whole number); the last one makes up the rest, so that they add up to it.
  */
 export function inPortions(
   amount: Exact,
@@ -199,7 +199,8 @@ export function inPortions(
   system: UnitSystem,
 ): readonly Exact[] {
   if (count <= 1) return [amount];
-  const step = system === 'us' && measure === 'mL' ? TSP.div(4) : exact(measure === 'g' ? 0.1 : 0.5);
+  const metricStep = amount.d === 1n ? 1 : measure === 'g' ? 0.1 : 0.5;
+  const step = system === 'us' && measure === 'mL' ? TSP.div(4) : exact(metricStep);
   const each = amount.div(count).div(step).floor().mul(step);
   return [...Array.from({ length: count - 1 }, () => each), amount.sub(each.mul(count - 1))];
 }

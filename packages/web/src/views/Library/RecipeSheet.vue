@@ -20,6 +20,7 @@ import {
   RowsField,
   SwitchField,
   TextField,
+  WordsField,
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
@@ -95,12 +96,6 @@ const blankIngredient = (): Ingredient => ({
   limit: null,
   feelFor: '',
 });
-// What is no number is refused by the schema, at its place.
-const stepsIn = (text: string): number[] =>
-  text
-    .split(',')
-    .filter((part) => part.trim() !== '')
-    .map(Number);
 const inParts = computed({
   get: () => draft.value.partMl !== null,
   set: (on: boolean | undefined) => (draft.value.partMl = on ? 100 : null),
@@ -156,11 +151,11 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       </div>
       <div class="side-by-side">
         <LineField v-model="row.goesIn" label="How it goes in" :path="`${path}.goesIn`" />
-        <LineField
-          :model-value="row.steps.join(', ')"
-          label="At step (2, or 2, 4)"
+        <WordsField
+          :model-value="row.steps.map(String)"
+          label="At step"
           :path="`${path}.steps`"
-          @update:model-value="row.steps = stepsIn($event ?? '')"
+          @update:model-value="row.steps = ($event ?? []).map(Number)"
         />
         <NumberField v-model="row.portions" label="In portions" :path="`${path}.portions`" />
         <SwitchField v-model="row.bagged" label="Bagged before" :path="`${path}.bagged`" />

@@ -1,0 +1,119 @@
+import type { Book } from '../book/index.ts';
+import type { ChangeInput } from '../changes/index.ts';
+import { usedDayIdOf } from '../daybook/index.ts';
+import type { Recipe } from '../library/index.ts';
+import { exact, toNumber } from '../measure/index.ts';
+import { converted, usedOn, type Portion, type Scaled, type SupplyLine } from '../reading/index.ts';
+import type { UnitId } from '../unit/index.ts';
+
+/** When something happened by the home's clock, and a maker of ids: one id at each call. */
+export interface Stamp {
+  readonly at: string;
+  readonly newId: () => string;
+}
+
+type MoveInput = Extract<ChangeInput, { type: 'cupboard/record-stock' }>['move'];
+type MoveOrder = Omit<MoveInput, 'id' | 'at'>;
+
+const moved = (move: MoveOrder, { at, newId }: Stamp): ChangeInput => ({
+  type: 'cupboard/record-stock',
+  move: { ...move, id: `move-${newId()}`, at },
+});
+
+/**
+ * Puts away what was ticked while shopping: each comes into the ledger with what is in its packs and what they cost, what
+ * has no pack with what was missing, and the ticks go. What was ticked although nothing was missing only loses its tick.
+ */
+export const changesToPutAway = (lines: readonly SupplyLine[], stamp: Stamp): readonly ChangeInput[] =>
+  lines
+    .filter(({ pickup }) => pickup !== null)
+    .flatMap((line): ChangeInput[] => {
+      const { unit, supply, packs, buy } = line;
+      const amount = packs?.amount ?? buy.amount;
+      return [
+        ...(amount > 0
+          ? [
+              moved(
+                { supplyId: supply.id, kind: 'bought', amount, paid: packs?.cost ?? null, forUnit: unit.id },
+                stamp,
+              ),
+            ]
+          : []),
+        { type: 'gather/put-back', subject: { unitId: unit.id, supplyId: supply.id } },
+      ];
+    });
+
+/** A day is done: what it used by the plan is taken out of the ledger, once. */
+export const changesOfDayUsed = (
+  book: Book,
+  unitId: UnitId,
+  day: number,
+  stamp: Stamp,
+): readonly ChangeInput[] => [
+  { type: 'gather/day-used', usedDay: { id: usedDayIdOf(unitId, day), unitId, day } },
+  ...usedOn(book, unitId, day).map(({ supply, used }) =>
+    moved({ supplyId: supply.id, kind: 'used', amount: used.amount, forUnit: unitId }, stamp),
+  ),
+];
+
+/** What somebody says about what was made. */
+export type MadeInput = Omit<
+  Extract<ChangeInput, { type: 'kitchen/put-batch' }>['batch'],
+  'id' | 'recipeId' | 'amount' | 'unit'
+>;
+
+/**
+ * Something was made: the batch is noted, its ingredients are taken out (in the amounts that really went in, where they
+ * were noted) and what it makes comes in. Something that was only tried takes its ingredients and makes nothing.
+ */
+export function changesOfMaking(
+  scaled: Scaled,
+  book: Book,
+  made: MadeInput,
+  stamp: Stamp,
+): readonly ChangeInput[] {
+  const { recipe, gives, portions } = scaled;
+  const own = new Map(made.own?.map(({ supplyId, amount }) => [supplyId as string, amount]));
+  const amount = toNumber(gives);
+  return [
+    {
+      type: 'kitchen/put-batch',
+      batch: { ...made, id: `batch-${stamp.newId()}`, recipeId: recipe.id, amount, unit: recipe.yields.unit },
+    },
+    ...portions
+      .filter(isTaken)
+      .map(({ supply, amount: planned }) =>
+        moved({ supplyId: supply.id, kind: 'used', amount: own.get(supply.id) ?? toNumber(planned) }, stamp),
+      ),
+    ...(made.trial ? [] : comesIn(recipe, amount, book, stamp)),
+  ];
+}
+
+const isTaken = ({ supply, amount }: Portion): boolean => supply.got !== 'tap' && amount.gt(0);
+
+function comesIn(recipe: Recipe, amount: number, book: Book, stamp: Stamp): readonly ChangeInput[] {
+  const product = recipe.makesId === null ? undefined : book.supplies[recipe.makesId];
+  if (!product) return [];
+  const inUnit = converted(exact(amount), recipe.yields.unit, product.unit, product);
+  if (!inUnit.ok) return [];
+  return [moved({ supplyId: product.id, kind: 'made', amount: toNumber(inUnit.amount) }, stamp)];
+}
+
+/** A batch goes: used up or thrown away. What is on hand of what it made goes with it when it is thrown. */
+export function changesOfThrowing(
+  book: Book,
+  batchId: string,
+  onHand: number,
+  goneOn: string,
+  stamp: Stamp,
+): readonly ChangeInput[] {
+  const batch = book.batches[batchId];
+  if (!batch) return [];
+  const makesId = book.recipes[batch.recipeId]?.makesId ?? null;
+  return [
+    { type: 'kitchen/put-batch', batch: { ...batch, goneOn: goneOn as never } },
+    ...(makesId !== null && onHand > 0 && !batch.trial
+      ? [moved({ supplyId: makesId, kind: 'thrown', amount: Math.min(onHand, batch.amount) }, stamp)]
+      : []),
+  ];
+}

@@ -1,0 +1,210 @@
+import type { Table } from '../../book/index.ts';
+import type { StockMove, Supply } from '../../cupboard/index.ts';
+import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import type { Recipe } from '../../library/index.ts';
+import {
+  exact,
+  formatQuantity,
+  quantity,
+  shortfall,
+  toNumber,
+  type Exact,
+  type Quantity,
+  type UnitSystem,
+} from '../../measure/index.ts';
+import { stockOf } from '../amounts/ledger.ts';
+import { onlyFoodOf, saltShareOf, type OnlyFood, type SaltShare } from './made-of.ts';
+import { amountText, inPortions, roundedTogether, type Rounded, type WayToMeasure } from './round.ts';
+import { perBowl, scaledTo, type CannotScale, type Scaled, type Target } from './scale.ts';
+import { brings, swappedRecipe, type SwappedRecipe, type Wanted } from './swapped.ts';
+
+/** What somebody wants to make. */
+export interface KitchenOrder {
+  readonly target: Target;
+  /** How much the bowl takes; null for one large enough. */
+  readonly bowlMl: number | null;
+  readonly wanted: Wanted;
+  readonly system: UnitSystem;
+  readonly way: WayToMeasure;
+  /** For whom it is made, when it is made for children: those who must not meet it get a bowl of their own. */
+  readonly children: readonly Child[];
+}
+
+/** An ingredient as it stands on the counter: for one bowl, ready to be measured out. */
+export interface CounterLine {
+  readonly rounded: Rounded;
+  /** What goes in each time, in its order; one text where it goes in at once. */
+  readonly portions: readonly string[];
+  /** The steps at which it goes in, counted from 1. */
+  readonly steps: readonly number[];
+  /** The most of it, where it goes in by feel; null where it does not. */
+  readonly atMost: string | null;
+  /** For everything that is made, as the cupboard counts it. */
+  readonly need: Quantity;
+  readonly have: Quantity;
+  readonly missing: Quantity;
+  /** How the amount came about, a sentence each. */
+  readonly because: readonly string[];
+}
+
+/** One mix: everything for it, and what it is made of. */
+export interface Mix {
+  readonly scaled: Scaled;
+  readonly lines: readonly CounterLine[];
+  readonly swapped: SwappedRecipe;
+  readonly onlyFood: OnlyFood;
+  readonly salt: SaltShare;
+  readonly allergens: readonly AllergenId[];
+  /** Null for everyone, else those whose own bowl it is, and what stays out of it. */
+  readonly own: { readonly children: readonly Child[]; readonly without: readonly AllergenId[] } | null;
+}
+
+export type Counter =
+  { readonly ok: true; readonly mixes: readonly Mix[] } | { readonly ok: false; readonly why: CannotScale };
+
+/** The children who must not meet what goes into a recipe as it is wanted, and the allergens that it is about. */
+export function apartFrom(
+  recipe: Recipe,
+  supplies: Table<Supply>,
+  wanted: Wanted,
+  children: readonly Child[],
+): { readonly children: readonly Child[]; readonly without: readonly AllergenId[] } {
+  const { ingredients } = swappedRecipe(recipe, supplies, wanted);
+  const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
+  const met = (child: Child): readonly AllergenId[] =>
+    child.allergies
+      .map(({ allergen }) => allergen)
+      .filter((one) => parts.some((part) => brings(part, [one])));
+  const apart = children.filter((child) => met(child).length > 0);
+  return { children: apart, without: [...new Set(apart.flatMap(met))] };
+}
+
+/**
+ * Everything for what somebody wants to make, measured out: the mix for everyone and, where a child must not meet what
+ * is in it, one of its own with the swaps of the recipe. Amounts are for one bowl, what is missing for all of them.
+ */
+export function counterFor(
+  recipe: Recipe,
+  supplies: Table<Supply>,
+  stockMoves: Table<StockMove>,
+  order: KitchenOrder,
+): Counter {
+  const { target, wanted, children } = order;
+  const apart =
+    target.kind === 'children'
+      ? apartFrom(recipe, supplies, wanted, children)
+      : { children: [], without: [] };
+  const rest = target.kind === 'children' ? target.children - apart.children.length : 0;
+  const plans: { readonly target: Target; readonly wanted: Wanted; readonly own: Mix['own'] }[] = [];
+  // With nobody to make it for at all, the mix for everyone says so.
+  if (target.kind !== 'children') plans.push({ target, wanted, own: null });
+  else if (rest > 0 || apart.children.length === 0)
+    plans.push({ target: { ...target, children: rest }, wanted, own: null });
+  if (target.kind === 'children' && apart.children.length > 0)
+    plans.push({
+      target: { ...target, children: apart.children.length, spareShares: 0 },
+      wanted: { ...wanted, without: [...new Set([...wanted.without, ...apart.without])] },
+      own: apart,
+    });
+  const mixes: Mix[] = [];
+  for (const plan of plans) {
+    const swapped = swappedRecipe(recipe, supplies, plan.wanted);
+    const scaling = scaledTo(recipe, swapped.ingredients, supplies, plan.target, order.bowlMl);
+    if (!scaling.ok) return scaling;
+    mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan.own));
+  }
+  return { ok: true, mixes };
+}
+
+function mixOf(
+  scaled: Scaled,
+  swapped: SwappedRecipe,
+  supplies: Table<Supply>,
+  stockMoves: Table<StockMove>,
+  { system, way }: KitchenOrder,
+  own: Mix['own'],
+): Mix {
+  const { recipe } = scaled;
+  const { ingredients } = swapped;
+  const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
+  const allergens = Object.keys(ALLERGENS).filter((id) =>
+    parts.some((part) => brings(part, [id as AllergenId])),
+  );
+  return {
+    scaled,
+    lines: roundedTogether(perBowl(scaled), system, way).map((rounded) =>
+      lineOf(rounded, scaled, stockMoves, system),
+    ),
+    swapped,
+    onlyFood: onlyFoodOf(ingredients, supplies, recipe.cooked),
+    salt: saltShareOf(ingredients, supplies, recipe.partMl),
+    allergens: allergens as AllergenId[],
+    own,
+  };
+}
+
+function lineOf(
+  rounded: Rounded,
+  scaled: Scaled,
+  stockMoves: Table<StockMove>,
+  system: UnitSystem,
+): CounterLine {
+  const { supply, ingredient, limit } = rounded.portion;
+  const whole = scaled.portions.find((one) => one.ingredient === ingredient)!;
+  const need = quantity(toNumber(whole.amount), supply.unit);
+  const have = supply.got === 'tap' ? need : stockOf(supply, stockMoves);
+  const portions = inPortions(rounded.amount, rounded.measure, ingredient.portions, system);
+  return {
+    rounded,
+    portions: portions.map((amount) => amountText(amount, rounded.measure, system)),
+    steps: ingredient.steps,
+    atMost: limit === null ? null : limitText(rounded, limit, system),
+    need,
+    have,
+    missing: shortfall(need, have),
+    because: reasons(rounded, scaled, system),
+  };
+}
+
+// The limit rounds down, in the measure of the amount itself: nobody is told more than the recipe allows.
+function limitText({ portion, amount, before, measure }: Rounded, limit: Exact, system: UnitSystem): string {
+  const ratio = portion.amount.equals(0) ? exact(1) : limit.div(portion.amount);
+  const exactly = before.mul(ratio);
+  const step = system === 'us' && measure === 'mL' ? amountStep() : exact(exactly.gte(50) ? 5 : 1);
+  const down = exactly.div(step).floor().mul(step);
+  return amountText(down.gt(amount) ? down : amount, measure, system);
+}
+const amountStep = (): Exact => exact(236.5882365).div(192);
+
+function reasons(
+  { portion, amount, before, shareMoved, isDensityMissing, measure }: Rounded,
+  scaled: Scaled,
+  system: UnitSystem,
+): readonly string[] {
+  const { supply, ingredient } = portion;
+  const { recipe, factor, bowls, raisedFrom } = scaled;
+  const shown = (value: Exact): string => formatQuantity(quantity(toNumber(value), measure), system);
+  const each =
+    recipe.partMl === null
+      ? formatQuantity(quantity(ingredient.amount, supply.unit), system)
+      : `${ingredient.amount} ${ingredient.amount === 1 ? 'part' : 'parts'} of ${formatQuantity(quantity(recipe.partMl, 'mL'), system)}`;
+  const times = `${Math.round(toNumber(factor) * 100) / 100}`;
+  const inBowls = bowls > 1 ? ` ÷ ${bowls} bowls` : '';
+  const percent = Math.round(Math.abs(shareMoved) * 1000) / 10;
+  return [
+    `${each} a batch × ${times} batches${inBowls} = ${shown(before)}.`,
+    ...(amount.equals(before)
+      ? []
+      : [
+          `Measured out as ${amountText(amount, measure, system)}: its share in the whole moves by ${percent} % of itself.`,
+        ]),
+    ...(raisedFrom === null
+      ? []
+      : [
+          `Made for ${Math.round(toNumber(raisedFrom) * 100) / 100} batches it would cut a whole thing in two: made larger.`,
+        ]),
+    ...(isDensityMissing
+      ? [`Nobody wrote down how heavy ${supply.name} is: it stays in ${supply.unit}.`]
+      : []),
+  ];
+}

@@ -63,6 +63,10 @@ const VIEWS = [
   ['units/unit-kites/trays', '.trays'],
   ['units/unit-kites/gather', '.baskets'],
   ['units/unit-kites/hand-over', 'main form'],
+  ['units/unit-kites/shop', '[data-test="put-away"]'],
+  ['kitchen/counter/cooked-dough', '[data-test="mix"]'],
+  ['kitchen/bins', '[data-test="filling"]'],
+  ['kitchen/made', '[data-test="batch-batch-pan"]'],
 ] as const;
 
 describe.each(['day', 'evening'])('by %s light', (light) => {
@@ -126,6 +130,21 @@ describe.each(['day', 'evening'])('by %s light', (light) => {
     );
     expect(small).toEqual([]);
   });
+});
+
+test('what opens over the kitchen and the baskets', async () => {
+  await mara.page.setViewport(LAPTOP);
+  await mara.go(`${server.url}/kitchen/counter/cooked-dough`);
+  await mara.press('.times button');
+  await mara.find('[data-test="timers"] li');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.press('::-p-xpath(//button[normalize-space(.)="Made it"])');
+  await mara.find('input[name="madeOn"]');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.go(`${server.url}/units/unit-kites/gather`);
+  await mara.press('[data-test="supply-wooden-dowels"] .name');
+  await mara.find('input[name="amount.set"]');
+  expect(await problemsOf(mara)).toEqual([]);
 });
 
 test('what opens beside and over a unit: a heads-up, the ledge, something in hand, the balance, a day', async () => {

@@ -56,7 +56,7 @@ export const demoKitchen = (): ChangeInput[][] => [
         supplyId: 'crinkled-paper',
         kind: 'bought',
         amount: 4000,
-        at: '2027-03-05T17:00:00.000Z',
+        at: '2027-03-09T17:00:00.000Z',
         paid: 350,
         forUnit: 'unit-kites',
       },

@@ -15,6 +15,7 @@ export const router = createRouter({
       component: () => import('./views/SignedIn.vue'),
       children: [
         { path: '', name: 'units', component: () => import('./views/Units/UnitsView.vue') },
+        { path: ':unitId/shop', name: 'shop', component: () => import('./views/Shop/ShopView.vue') },
         {
           path: ':unitId',
           component: () => import('./views/Unit/UnitFrame.vue'),
@@ -30,6 +31,26 @@ export const router = createRouter({
               name: 'hand-over',
               component: () => import('./views/HandOver/HandOverView.vue'),
             },
+          ],
+        },
+      ],
+    },
+    {
+      path: '/kitchen',
+      component: () => import('./views/SignedIn.vue'),
+      children: [
+        {
+          path: '',
+          component: () => import('./views/Kitchen/KitchenFrame.vue'),
+          children: [
+            { path: '', redirect: { name: 'counter' } },
+            {
+              path: 'counter/:recipeId?',
+              name: 'counter',
+              component: () => import('./views/Kitchen/CounterView.vue'),
+            },
+            { path: 'bins', name: 'bins', component: () => import('./views/Bins/BinsView.vue') },
+            { path: 'made', name: 'made', component: () => import('./views/Kitchen/MadeView.vue') },
           ],
         },
       ],

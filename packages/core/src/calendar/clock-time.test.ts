@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { clockSpan, clockTimeSchema, minutesSchema, spansMeet } from './index.ts';
+import { clockSpan, clockTimeSchema, formatDuration, minutesSchema, spansMeet } from './index.ts';
 
 const span = (start: string, minutes: number) =>
   clockSpan(clockTimeSchema.parse(start), minutesSchema.parse(minutes));
@@ -17,3 +17,13 @@ test('a span ends at midnight at the latest', () => {
 test.each(['24:00', '9:30', '09:60', 'noon'])('%s is no time of the day', (text) => {
   expect(clockTimeSchema.safeParse(text).success).toBe(false);
 });
+
+test.each([
+  [0, '0 min'],
+  [8, '8 min'],
+  [60, '1 h'],
+  [140, '2 h 20 min'],
+  [1440, '1 day'],
+  [3000, '2 days 2 h'],
+  [-5, '0 min'],
+])('%d minutes are %s', (minutes, text) => expect(formatDuration(minutes)).toBe(text));

@@ -42,3 +42,15 @@ export const spansMeet = (a: ClockSpan, b: ClockSpan): boolean => a.from < b.to 
 /** `09:30`, for minutes since midnight. */
 export const formatMinutes = (minutes: number): string =>
   `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`;
+
+/** How long something takes, in words: `8 min`, `2 h`, `2 h 20 min`, `1 day`, `1 day 2 h`. Negative counts as nothing. */
+export function formatDuration(minutes: number): string {
+  const all = Math.max(0, Math.round(minutes));
+  const [days, hours, rest] = [Math.floor(all / 1440), Math.floor((all % 1440) / 60), all % 60];
+  const texts = [
+    days > 0 ? `${days} ${days === 1 ? 'day' : 'days'}` : '',
+    hours > 0 ? `${hours} h` : '',
+    rest > 0 ? `${rest} min` : '',
+  ].filter((text) => text !== '');
+  return texts.length === 0 ? '0 min' : texts.slice(0, 2).join(' ');
+}

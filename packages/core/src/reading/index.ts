@@ -1,6 +1,7 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
 export { batchesText, explainLine, materialText } from './amounts/explain.ts';
 export { peakOf } from './amounts/peak.ts';
+export { materialsOf } from './amounts/uses.ts';
 
 export {
   balanceOf,

@@ -7,6 +7,7 @@ import { ask } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import { chosenLight, useLight, type Light } from '../theme/index.ts';
 import SaveState from './SaveState.vue';
+import TimerShelf from './TimerShelf.vue';
 
 /** The band of ink on top of every planning page: where one is, what is kept, one step back. */
 defineProps<{ title: string; detail?: string | undefined }>();
@@ -38,46 +39,54 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>
-  <header class="band">
-    <RouterLink class="brand" to="/units" aria-label="Kobby, all units">kobby</RouterLink>
-    <div class="where">
-      <h1>{{ title }}</h1>
-      <span v-if="detail" class="detail">{{ detail }}</span>
-    </div>
-    <RouterLink class="place" to="/units">Units</RouterLink>
-    <RouterLink class="place" to="/house">The house</RouterLink>
-    <SaveState />
-    <button
-      class="pill"
-      type="button"
-      :disabled="store.history.undo.length === 0"
-      :title="store.history.undo.at(-1)?.entry.label"
-      aria-label="Undo"
-      @click="store.undo()"
-    >
-      <v-icon :icon="mdiUndoVariant" size="16" aria-hidden="true" /> <span class="word">Undo</span>
-    </button>
-    <button
-      class="pill"
-      type="button"
-      :disabled="store.history.redo.length === 0"
-      :title="store.history.redo.at(-1)?.entry.label"
-      aria-label="Redo"
-      @click="store.redo()"
-    >
-      <v-icon :icon="mdiRedoVariant" size="16" aria-hidden="true" />
-    </button>
-    <button
-      class="pill"
-      type="button"
-      :aria-label="light === 'day' ? 'Evening light' : 'Day light'"
-      :title="light === 'day' ? 'Evening light' : 'Day light'"
-      @click="switchLight"
-    >
-      <v-icon :icon="light === 'day' ? mdiWeatherNight : mdiWhiteBalanceSunny" size="16" aria-hidden="true" />
-    </button>
-    <button class="pill" type="button" @click="signOut">Sign out</button>
-  </header>
+  <div class="top">
+    <header class="band">
+      <RouterLink class="brand" to="/units" aria-label="Kobby, all units">kobby</RouterLink>
+      <div class="where">
+        <h1>{{ title }}</h1>
+        <span v-if="detail" class="detail">{{ detail }}</span>
+      </div>
+      <RouterLink class="place" to="/units">Units</RouterLink>
+      <RouterLink class="place" to="/kitchen">Kitchen</RouterLink>
+      <RouterLink class="place" to="/house">The house</RouterLink>
+      <SaveState />
+      <button
+        class="pill"
+        type="button"
+        :disabled="store.history.undo.length === 0"
+        :title="store.history.undo.at(-1)?.entry.label"
+        aria-label="Undo"
+        @click="store.undo()"
+      >
+        <v-icon :icon="mdiUndoVariant" size="16" aria-hidden="true" /> <span class="word">Undo</span>
+      </button>
+      <button
+        class="pill"
+        type="button"
+        :disabled="store.history.redo.length === 0"
+        :title="store.history.redo.at(-1)?.entry.label"
+        aria-label="Redo"
+        @click="store.redo()"
+      >
+        <v-icon :icon="mdiRedoVariant" size="16" aria-hidden="true" />
+      </button>
+      <button
+        class="pill"
+        type="button"
+        :aria-label="light === 'day' ? 'Evening light' : 'Day light'"
+        :title="light === 'day' ? 'Evening light' : 'Day light'"
+        @click="switchLight"
+      >
+        <v-icon
+          :icon="light === 'day' ? mdiWeatherNight : mdiWhiteBalanceSunny"
+          size="16"
+          aria-hidden="true"
+        />
+      </button>
+      <button class="pill" type="button" @click="signOut">Sign out</button>
+    </header>
+    <TimerShelf />
+  </div>
 </template>
 
 <style scoped>

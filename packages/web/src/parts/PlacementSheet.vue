@@ -8,6 +8,8 @@ import {
   mdiUmbrellaOutline,
 } from '@mdi/js';
 import {
+  isFiller,
+  materialsOf,
   materialText,
   outSince,
   weekOut,
@@ -16,6 +18,7 @@ import {
   type Placement,
 } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
+import { RouterLink } from 'vue-router';
 import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
@@ -67,7 +70,7 @@ function again(): void {
 }
 
 const things = computed(() =>
-  props.placement.content.materials.map((line) => {
+  materialsOf(props.placement, store.book.supplies).map((line) => {
     const supply = store.book.supplies[line.supplyId];
     return {
       name: supply?.name ?? '',
@@ -75,6 +78,15 @@ const things = computed(() =>
     };
   }),
 );
+const isBin = computed(
+  () =>
+    props.placement.bin !== null ||
+    props.placement.content.materials.some(({ supplyId }) => {
+      const supply = store.book.supplies[supplyId];
+      return supply !== undefined && isFiller(supply);
+    }),
+);
+const emptyBin = (): boolean => act({ type: 'unit/fill-bin', placementId: placementId.value, bin: null });
 // Whoever works here can be named; nobody is a choice too.
 const people = computed(() => Object.values(store.book.people).filter(({ retired }) => !retired));
 const assign = (event: Event): boolean =>
@@ -175,6 +187,12 @@ function takeOut(): void {
       </li>
       <li v-if="things.length === 0" class="soft">It needs nothing.</li>
     </ul>
+    <p v-if="isBin" class="twin">
+      <RouterLink :to="{ name: 'bins', query: { placement: placement.id } }">
+        {{ placement.bin ? 'The tub, its filler and how deep' : 'Work out the tub and its filler' }}
+      </RouterLink>
+      <v-btn v-if="placement.bin" class="is-quiet" size="small" @click="emptyBin">As the activity says</v-btn>
+    </p>
     <template v-if="placement.content.steps.length">
       <TapeLabel class="label">How</TapeLabel>
       <ol>

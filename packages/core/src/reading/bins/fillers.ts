@@ -7,6 +7,7 @@ import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
 import { stockOf } from '../amounts/ledger.ts';
 import { levelsFor } from '../cautions/cautions.ts';
+import { brings } from '../kitchen/swapped.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { ageOn } from '../plan/plan.ts';
 import { childrenAround, fillingOf, isFiller, type Filling } from './filling.ts';
@@ -22,17 +23,19 @@ const LIGHT_BELOW = 0.16;
 export interface FillerChoice {
   readonly filler: Supply;
   readonly filling: Filling;
-  /** Children for whom a caution says stop, and for whom it says care. */
+  /** Children for whom a caution says stop or who must not meet an allergen in it, and for whom one says care. */
   readonly stops: readonly Child[];
   readonly cares: readonly Child[];
+  /** What it is about for everyone in the room, such as dust. */
+  readonly everyone: readonly string[];
   /** Children who have not met bins yet, where it is a demanding one. */
   readonly tooSoon: readonly Child[];
   readonly need: Quantity | null;
   readonly have: Quantity;
   readonly missing: Quantity | null;
   readonly packs: PackChoice | null;
-  /** By how much the weight may be off, in per cent; null where it is known in the unit that it is kept in. */
-  readonly roughlyPercent: 15 | 40 | null;
+  /** By how much a weight from its density may be off, in per cent. */
+  readonly roughlyPercent: 15 | 40;
   /** The recipe that makes it, such as a dyed one: with its drying hours. */
   readonly recipe: Recipe | null;
 }
@@ -60,10 +63,21 @@ export function fillerChoices(
     .flatMap((filler): FillerChoice[] => {
       const filling = fillingOf({ tubId, fillerId: filler.id, depthPercent }, supplies);
       if (!filling) return [];
-      const levelOf = (child: Child, level: 'stop' | 'care'): boolean =>
-        levelsFor({ child, months: ageOn(child, day) }, filler, NOBODY_LEADS).some(
-          (one) => one.level === level,
+      const met = children.flatMap((child) =>
+        levelsFor({ child, months: ageOn(child, day) }, filler, NOBODY_LEADS).map((one) => ({
+          ...one,
+          child,
+        })),
+      );
+      const those = (level: 'stop' | 'care'): readonly Child[] => [
+        ...new Set(met.flatMap((one) => (one.level === level && !one.rule.everyone ? [one.child] : []))),
+      ];
+      const isAllergic = ({ allergies }: Child): boolean =>
+        brings(
+          filler,
+          allergies.map(({ allergen }) => allergen),
         );
+      const stops = [...new Set([...those('stop'), ...children.filter(isAllergic)])];
       const need = filling.amount === null ? null : quantity(filling.amount, filler.unit);
       const have = stockOf(filler, stockMoves);
       const missing = need && shortfall(need, have);
@@ -71,19 +85,15 @@ export function fillerChoices(
         {
           filler,
           filling,
-          stops: children.filter((child) => levelOf(child, 'stop')),
-          cares: children.filter((child) => levelOf(child, 'care')),
+          stops,
+          cares: those('care').filter((child) => !stops.includes(child)),
+          everyone: [...new Set(met.flatMap(({ rule }) => (rule.everyone ? [rule.about] : [])))],
           tooSoon: isDemanding(filler) ? children.filter(({ knowsBins }) => !knowsBins) : [],
           need,
           have,
           missing,
           packs: missing && cheapestPacks(missing.amount, filler.packs),
-          roughlyPercent:
-            filler.unit === 'g' && filler.gramsPerMl !== null
-              ? filler.gramsPerMl < LIGHT_BELOW
-                ? 40
-                : 15
-              : null,
+          roughlyPercent: (filler.gramsPerMl ?? 1) < LIGHT_BELOW ? 40 : 15,
           recipe: products.get(filler.id) ?? null,
         },
       ];

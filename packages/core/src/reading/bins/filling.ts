@@ -4,6 +4,7 @@ import { valueIn, type Home } from '../../house/index.ts';
 import { exact, toNumber, type Exact } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
 import { converted } from '../kitchen/convert.ts';
+import { memoised } from '../memo.ts';
 
 // π to as many digits as an inner width is ever measured.
 const PI = exact(3.14159265);
@@ -11,6 +12,17 @@ const PI = exact(3.14159265);
 /** Whether a supply is something to fill a bin with. */
 export const isFiller = ({ category, properties: { filler } }: Supply): boolean =>
   category === 'filler' || (filler !== undefined && filler !== 'none');
+
+/** The tubs that can be filled: those whose inside was measured, by name. */
+export const fillableTubs = memoised((supplies: Table<Supply>): readonly Supply[] =>
+  Object.values(supplies)
+    .filter(({ inside, retired }) => inside !== null && !retired)
+    .toSorted((a, b) => (a.name < b.name ? -1 : 1)),
+);
+
+/** How many fillers a home keeps. */
+export const fillerCount = (supplies: Table<Supply>): number =>
+  Object.values(supplies).filter((supply) => !supply.retired && isFiller(supply)).length;
 
 /** The surface of a tub in square millimetres, exactly but for π: length times width, or π × (across / 2)². */
 export const surfaceMm2 = (inside: Inside): Exact =>
@@ -28,6 +40,10 @@ export const childrenAround = (inside: Inside, home: Home): number =>
       .floor()
       .valueOf(),
   );
+
+/** What a tub takes at a depth in per cent of its inner height, in millilitres. */
+export const fillingVolume = (inside: Inside, depthPercent: number): number =>
+  toNumber(surfaceMm2(inside).mul(exact(inside.heightMm)).mul(exact(depthPercent)).div(100_000));
 
 /** A tub as it is filled. */
 export interface Filling {

@@ -46,6 +46,8 @@ interface Asked extends Wanted {
   readonly need: number;
   readonly peak: Peak | null;
   readonly sharedWith: readonly Unit[];
+  /** The first day on which so much is not enough; null when it is. */
+  readonly shortOn: (have: number) => PlainDay | null;
 }
 
 /**
@@ -108,12 +110,14 @@ function askedAtPeak(wanted: readonly Wanted[], supply: Supply): readonly Asked[
   const unitOf = new Map(wanted.map(({ unit }) => [unit.id, unit]));
   return wanted.map((one) => {
     const dates = [...new Set(one.uses.map(({ day }) => day.date))].toSorted();
-    const peak = dates
-      .map((date) => ({ date, peak: peakOfDay(sameList(byDate.get(date)!, one.uses, date)) }))
-      .reduce<{ date: PlainDay; peak: Peak } | null>(
-        (best, now) => (best === null || now.peak.amount > best.peak.amount ? now : best),
-        null,
-      );
+    const peaks = dates.map((date) => ({
+      date,
+      peak: peakOfDay(sameList(byDate.get(date)!, one.uses, date)),
+    }));
+    const peak = peaks.reduce<{ date: PlainDay; peak: Peak } | null>(
+      (best, now) => (best === null || now.peak.amount > best.peak.amount ? now : best),
+      null,
+    );
     const planned = whole(peak?.peak.amount ?? 0, supply);
     const others = (peak?.peak.uses ?? []).map(({ placement }) => placement.unitId);
     return {
@@ -122,6 +126,7 @@ function askedAtPeak(wanted: readonly Wanted[], supply: Supply): readonly Asked[
       need: one.errand?.amount?.set ?? planned,
       peak: peak && { ...peak.peak, day: dayOf(one.uses, peak.date) },
       sharedWith: [...new Set(others)].flatMap((id) => (id === one.unit.id ? [] : (unitOf.get(id) ?? []))),
+      shortOn: (have) => peaks.find((now) => now.peak.amount > have)?.date ?? null,
     };
   });
 }
@@ -151,7 +156,14 @@ function shareUsedUp(
     const sum = (list: readonly { readonly amount: number }[]): number =>
       list.reduce((all, { amount }) => all + amount, 0);
     const planned = whole(quantity(sum(one.uses) + sum(one.cookNeeds), supply.unit).amount, supply);
-    return { ...one, planned, need: one.errand?.amount?.set ?? planned, peak: null, sharedWith: [] };
+    return {
+      ...one,
+      planned,
+      need: one.errand?.amount?.set ?? planned,
+      peak: null,
+      sharedWith: [],
+      shortOn: () => null,
+    };
   });
   const takings = asked
     .flatMap((one, at) => takingsOf(one, at))
@@ -160,8 +172,10 @@ function shareUsedUp(
   const had = asked.map(() => 0);
   const before = asked.map(() => stock);
   const takenFrom = asked.map(() => new Set<number>());
-  takings.forEach(({ at, amount }, i) => {
+  const short = asked.map((): PlainDay | null => null);
+  takings.forEach(({ at, date, amount }, i) => {
     const taken = Math.min(left, amount);
+    if (taken < amount - 1e-6) short[at] ??= date;
     left -= taken;
     had[at]! += taken;
     // What others took until a unit's last taking is not there for it.
@@ -175,6 +189,7 @@ function shareUsedUp(
   const shared = asked.map((one, at) => ({
     ...one,
     sharedWith: [...takenFrom[at]!].map((other) => asked[other]!.unit),
+    shortOn: () => short[at]!,
   }));
   return shareOut(supply, shared, (at) => there[at]!, isCooked);
 }
@@ -201,6 +216,7 @@ function shareOut(
   let over = 0;
   return asked.map((one, at) => {
     const have = haveOf(at);
+    const shortOn = one.shortOn(have);
     const missing = Math.max(0, whole(quantity(one.need - have, supply.unit).amount, supply));
     const carried = Math.min(over, missing);
     const buy = quantity(missing - carried, supply.unit);
@@ -219,7 +235,8 @@ function shareOut(
       buy,
       basket,
       by: one.by,
-      orderBy: buy.amount > 0 ? addDays(one.by.date, -supply.arrivesInDays) : one.by.date,
+      shortOn,
+      orderBy: buy.amount > 0 ? addDays(shortOn ?? one.by.date, -supply.arrivesInDays) : one.by.date,
       uses: one.peak ? one.peak.uses : one.uses,
       cookNeeds: one.cookNeeds,
       peak: one.peak,

@@ -32,7 +32,7 @@ export const cookPlanOf = memoised(
     const missing = Math.max(0, need.amount - own.amount - have.amount - carried);
     if (missing <= 1e-9 && own.amount === 0) return null;
     const perBatch = converted(exact(recipe.yields.amount), recipe.yields.unit, supply.unit, supply);
-    const makeBy = addDays(line.by.date, -Math.ceil(recipe.waitHours / 24));
+    const makeBy = addDays(line.shortOn ?? line.by.date, -Math.ceil(recipe.waitHours / 24));
     const times = timesMade(line, recipe);
     if (!perBatch.ok) {
       const problem = perBatch.why.message;

@@ -130,7 +130,7 @@ const finished = memoised(
       ...line,
       basket,
       buy: buy.amount > 0 ? buy : line.buy,
-      orderBy: cooking.makeBy,
+      orderBy: made ? cooking.makeBy : line.orderBy,
       cooking,
       pickup,
     };

@@ -61,7 +61,9 @@ export interface SupplyLine {
   readonly basket: BasketId;
   /** The first day on which it is needed. */
   readonly by: ProgramDay;
-  /** The day by which it is ordered, asked for or made; earlier than `by` where it takes days to arrive. */
+  /** The first day on which what is there does not do; null when it does. */
+  readonly shortOn: PlainDay | null;
+  /** The day by which it is ordered, asked for or made: before it runs short, by the days that it takes to arrive. */
   readonly orderBy: PlainDay;
   /** What the need is made of: for a reusable, what uses it at its peak, in whichever unit. */
   readonly uses: readonly Use[];

@@ -1,52 +1,128 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import {
+  BASKETS,
+  changesOfDayUsed,
+  formatMoney,
+  homeOf,
+  usedDayIdOf,
+  usedOn,
+  type BasketId,
+  type SupplyId,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import PageBar from '../../parts/PageBar.vue';
+import CostCard from './CostCard.vue';
+import ErrandSheet from './ErrandSheet.vue';
+import PrintBasket from './PrintBasket.vue';
 import SupplyBasket from './SupplyBasket.vue';
+import WantedCard from './WantedCard.vue';
 
-/** What the unit still needs, for the children who will be there: two baskets, what to buy and what to find. */
+/** What the unit still needs, for the children who will be there: a basket for each way of getting it. */
 const store = useBook();
 const reading = useReading();
-const buy = computed(() => reading.value.supplies.filter((line) => line.buy.amount > 0));
-const have = computed(() => reading.value.supplies.filter((line) => line.buy.amount === 0));
-const from = computed(() => {
+const home = computed(() => homeOf(store.book));
+const openId = ref<SupplyId | null>(null);
+const unit = computed(() => reading.value.frame.unit);
+const linesIn = (basket: BasketId) => reading.value.supplies.filter((line) => line.basket === basket);
+
+const EMPTY: Readonly<Partial<Record<BasketId, string>>> = {
+  buy: 'Nothing has to be bought.',
+  shelf: 'Nothing is needed from the shelf.',
+};
+// Buying, cooking and the shelf are always there; the others when there is something in them.
+const LEFT: readonly BasketId[] = ['buy', 'cook', 'families', 'borrow', 'collect', 'print'];
+const RIGHT: readonly BasketId[] = ['shelf'];
+const columns = computed(() =>
+  [LEFT, RIGHT].map((ids) =>
+    ids
+      .map((id) => ({ id, lines: linesIn(id) }))
+      .filter(({ id, lines }) => lines.length > 0 || EMPTY[id] !== undefined),
+  ),
+);
+const hint = computed(() => {
   const { days } = reading.value.frame.calendar;
   const next = days.find((day) => day.date >= store.today!);
   return next
     ? `everything Day ${next.number} to ${days.length} still needs, for the children who will be there`
     : 'this unit is over';
 });
+// The last day that has begun and was not taken out of the cupboard yet.
+const dayToTakeOut = computed(() => {
+  const begun = reading.value.frame.calendar.days.filter(({ date }) => date <= store.today!);
+  const open = begun.filter(
+    ({ number }) =>
+      !store.book.usedDays[usedDayIdOf(unit.value.id, number)] &&
+      usedOn(store.book, unit.value.id, number).length > 0,
+  );
+  return open.at(-1) ?? null;
+});
+function takeOut(): void {
+  if (!dayToTakeOut.value) return;
+  const stamp = { at: store.instant(), newId };
+  store.perform(changesOfDayUsed(store.book, unit.value.id, dayToTakeOut.value.number, stamp));
+}
+const spent = computed(() => {
+  const { paid, budget } = reading.value.cost;
+  const of = budget === null ? '' : ` of ${formatMoney(budget, home.value.currency)}`;
+  return `Spent ${formatMoney(paid, home.value.currency)}${of}`;
+});
+const opened = computed(
+  () => reading.value.supplies.find(({ supply }) => supply.id === openId.value) ?? null,
+);
 </script>
 
 <template>
-  <PageBar title="Baskets" :hint="from" />
+  <PageBar title="Baskets" :hint="hint">
+    <span class="spent figures" data-test="spent">{{ spent }}</span>
+    <v-btn v-if="dayToTakeOut" class="is-side" data-test="take-out" @click="takeOut">
+      Day {{ dayToTakeOut.number }} is done: take out what it used
+    </v-btn>
+    <v-btn class="is-main" :to="{ name: 'shop', params: { unitId: unit.id } }">Shopping list</v-btn>
+  </PageBar>
   <p v-if="reading.supplies.length === 0" class="empty">
     Nothing to gather yet. Put something in a corner or on a day, and its things appear here with their
     amounts.
   </p>
   <div v-else class="baskets">
-    <SupplyBasket title="Buy" :lines="buy" empty="Nothing is missing." missing />
-    <SupplyBasket title="On the shelf" :lines="have" empty="Nothing is needed from the shelf." />
+    <div v-for="(column, i) in columns" :key="i" class="column">
+      <CostCard v-if="i === 1" :cost="reading.cost" />
+      <SupplyBasket
+        v-for="{ id, lines } in column"
+        :key="id"
+        :basket="id"
+        :title="BASKETS[id]"
+        :lines="lines"
+        :empty="EMPTY[id] ?? ''"
+        @open="openId = $event"
+      />
+      <WantedCard v-if="i === 1" />
+      <PrintBasket v-if="i === 0 && reading.prints.length" :jobs="reading.prints" />
+    </div>
   </div>
+  <ErrandSheet v-if="opened" :key="opened.supply.id" :line="opened" @close="openId = null" />
 </template>
 
 <style scoped>
 .baskets {
   display: grid;
-  grid-template-columns: 1fr 1.15fr;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
   gap: 16px;
   align-items: start;
 }
-.empty {
-  padding: 30px;
-  border: 2px dashed var(--edge);
-  border-radius: var(--radius);
-  text-align: center;
+.column {
+  display: grid;
+  gap: 16px;
 }
-@media (max-width: 700px) {
+.spent {
+  align-self: center;
+  font-weight: 600;
+}
+@media (max-width: 1100px) {
   .baskets {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -71,7 +71,7 @@ const drawers = computed((): Drawer[] => {
   grid-template: auto minmax(0, 1fr) / 150px minmax(0, 1fr);
   height: 100vh;
 }
-.desk > :deep(.band) {
+.desk > :deep(.top) {
   grid-column: 1 / 3;
 }
 main {

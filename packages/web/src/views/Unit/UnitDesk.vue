@@ -75,7 +75,7 @@ function show(finding: Finding): void {
   grid-template: auto minmax(0, 1fr) / 150px minmax(0, 1fr) 252px;
   height: 100vh;
 }
-.desk > :deep(.band) {
+.desk > :deep(.top) {
   grid-column: 1 / 4;
 }
 main {

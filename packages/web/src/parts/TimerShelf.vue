@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { mdiBellRingOutline, mdiClose, mdiTimerSandComplete } from '@mdi/js';
+import { watch } from 'vue';
+import { clockText, useTimers } from '../state/timers.ts';
+
+/** The timers that run in the home, whoever started them. One that is over rings while this page is open, and stays. */
+const { running, drop } = useTimers();
+
+// A short tone, made here: nothing has to be loaded. A browser that was not touched yet stays silent.
+function ring(): void {
+  try {
+    const audio = new AudioContext();
+    const tone = audio.createOscillator();
+    const volume = audio.createGain();
+    tone.frequency.value = 660;
+    volume.gain.setValueAtTime(0.2, audio.currentTime);
+    volume.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 1.2);
+    tone.connect(volume).connect(audio.destination);
+    tone.start();
+    tone.stop(audio.currentTime + 1.2);
+  } catch {
+    // Without sound the bell is still seen.
+  }
+}
+watch(
+  () => running.value.filter(({ secondsLeft }) => secondsLeft <= 0).length,
+  (over, before) => over > before && ring(),
+);
+</script>
+
+<template>
+  <ul v-if="running.length" class="timers" aria-label="Timers" data-test="timers">
+    <li v-for="{ timer, secondsLeft } in running" :key="timer.id" :class="{ over: secondsLeft <= 0 }">
+      <v-icon
+        :icon="secondsLeft <= 0 ? mdiBellRingOutline : mdiTimerSandComplete"
+        size="18"
+        aria-hidden="true"
+      />
+      <b class="figures">{{ clockText(secondsLeft) }}</b>
+      <span>{{ timer.label }}<template v-if="secondsLeft <= 0">: time is up</template></span>
+      <button type="button" :aria-label="`Take the timer away: ${timer.label}`" @click="drop(timer.id)">
+        <v-icon :icon="mdiClose" size="18" />
+      </button>
+    </li>
+    <li class="hint">They ring only while Kobby is open.</li>
+  </ul>
+</template>
+
+<style scoped>
+.timers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  padding: 6px 16px;
+  background: var(--well);
+  border-bottom: 2px solid var(--shelf);
+}
+li {
+  display: inline-flex;
+  align-items: center;
+  gap: 8px;
+  padding: 2px 4px 2px 10px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+}
+li b {
+  font: 700 17px var(--display);
+}
+.over {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+}
+button {
+  display: grid;
+  place-items: center;
+  width: 32px;
+  height: 32px;
+  background: none;
+  border: 0;
+}
+.hint {
+  padding: 0;
+  background: none;
+  border: 0;
+  color: var(--ink-soft);
+  font-size: 12.5px;
+}
+@media (max-width: 700px) {
+  button {
+    width: var(--touch);
+    height: var(--touch);
+  }
+}
+</style>

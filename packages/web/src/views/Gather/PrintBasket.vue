@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { formatDays, formatDuration, type Child, type PrintJob } from '@kobby/core';
+import { computed, ref } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import SideTabs from '../../parts/SideTabs.vue';
+
+/** The sheets to print and finish: by sheet, by child, or by day. */
+const props = defineProps<{ jobs: readonly PrintJob[] }>();
+const WAYS = { sheet: 'by sheet', child: 'by child', day: 'by day' } as const;
+const way = ref<keyof typeof WAYS>('sheet');
+const pages = computed(() => props.jobs.reduce((sum, { work }) => sum + work.pages, 0));
+const minutes = computed(() => props.jobs.reduce((sum, job) => sum + job.minutes, 0));
+
+const detailsOf = ({ work, steps, copyCount, pagesOfSheet, copies }: PrintJob): string[] => [
+  `${copyCount} ${copyCount === 1 ? 'copy' : 'copies'} × ${pagesOfSheet} ${pagesOfSheet === 1 ? 'page' : 'pages'}${
+    copies.length > 1
+      ? ` (${copies.map(({ count, version }) => `${count} for “${version?.does ?? 'all'}”`).join(', ')})`
+      : ''
+  }`,
+  steps.join(' → '),
+  [
+    work.pouches > 0 ? `${work.pouches} ${work.pouches === 1 ? 'pouch' : 'pouches'}` : '',
+    work.cards > 0 ? `${work.cards} cards` : '',
+  ]
+    .filter(Boolean)
+    .join(', '),
+];
+const byChild = computed(() => {
+  const found = new Map<Child, PrintJob[]>();
+  for (const job of props.jobs)
+    for (const { version, children } of job.copies)
+      if (version) for (const child of children) found.set(child, [...(found.get(child) ?? []), job]);
+  return [...found].map(([child, jobs]) => ({ name: child.shownAs, jobs }));
+});
+const byDay = computed(() => {
+  const found = new Map<number, PrintJob[]>();
+  for (const job of props.jobs) found.set(job.by.number, [...(found.get(job.by.number) ?? []), job]);
+  return [...found].map(([day, jobs]) => ({ name: `Day ${day}`, jobs }));
+});
+const groups = computed(() => (way.value === 'child' ? byChild.value : byDay.value));
+</script>
+
+<template>
+  <ShelfCard
+    :title="`Print · ${pages} ${pages === 1 ? 'page' : 'pages'}`"
+    label="Print"
+    data-test="basket-prints"
+  >
+    <SideTabs v-model="way" label="Sorted" :options="WAYS" />
+    <p class="soft">{{ formatDuration(minutes) }} of printing, laminating and cutting.</p>
+    <ul v-if="way === 'sheet'">
+      <li v-for="job in jobs" :key="`${job.placement.id}-${job.sheet.id}`">
+        <b class="figures">{{ job.work.pages }}</b>
+        <div>
+          <span>{{ job.sheet.title }}</span>
+          <small v-for="detail in detailsOf(job).filter(Boolean)" :key="detail">{{ detail }}</small>
+          <small
+            >{{ job.placement.content.title }}, {{ formatDays(job.days.map(({ number }) => number)) }}</small
+          >
+        </div>
+        <span class="soft figures">{{ formatDuration(job.minutes) }}</span>
+      </li>
+    </ul>
+    <template v-else>
+      <p v-if="groups.length === 0" class="soft">No sheet is for one child alone.</p>
+      <div v-for="group in groups" :key="group.name">
+        <h3>{{ group.name }}</h3>
+        <p v-for="job in group.jobs" :key="`${job.placement.id}-${job.sheet.id}`">
+          {{ job.sheet.title }} <small class="soft">{{ job.placement.content.title }}</small>
+        </p>
+      </div>
+    </template>
+  </ShelfCard>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 30px minmax(0, 1fr) auto;
+  gap: 0 10px;
+  padding: 6px 0;
+  border-top: 1px dashed var(--line);
+}
+li b {
+  font: 700 17px var(--display);
+  text-align: right;
+}
+small {
+  display: block;
+  font-size: 12.5px;
+  color: var(--ink-soft);
+}
+h3 {
+  margin-top: 6px;
+  font-size: 14px;
+}
+p small {
+  display: inline;
+}
+</style>

@@ -1,0 +1,208 @@
+<script setup lang="ts">
+import {
+  attendanceOn,
+  counterFor,
+  homeOf,
+  RECIPE_KINDS,
+  type Counter,
+  type KitchenOrder,
+  type Recipe,
+  type RecipeId,
+} from '@kobby/core';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
+import PageBar from '../../parts/PageBar.vue';
+import { useBook } from '../../state/book.ts';
+import RecipeSheet from '../Library/RecipeSheet.vue';
+import BatchSheet from './BatchSheet.vue';
+import DoneCard from './DoneCard.vue';
+import MixCard from './MixCard.vue';
+import OrderBar from './OrderBar.vue';
+import StepsCard from './StepsCard.vue';
+import { startingOrder } from './order.ts';
+
+/** The counter: one recipe, taken to whatever is wanted, with amounts, steps, signs and timers. */
+const store = useBook();
+const route = useRoute();
+const router = useRouter();
+const home = computed(() => homeOf(store.book));
+const wanted = ref('');
+const editing = ref(false);
+const making = ref<'made' | 'trial' | null>(null);
+
+const recipes = computed(() =>
+  Object.values(store.book.recipes)
+    .filter(({ retired }) => !retired)
+    .toSorted((a, b) => a.title.localeCompare(b.title, 'en')),
+);
+const groups = computed(() =>
+  Object.entries(RECIPE_KINDS)
+    .map(([kind, name]) => ({
+      name,
+      recipes: recipes.value.filter(
+        (one) => one.kind === kind && one.title.toLowerCase().includes(wanted.value.toLowerCase()),
+      ),
+    }))
+    .filter((group) => group.recipes.length > 0),
+);
+const recipe = computed(
+  (): Recipe | null =>
+    store.book.recipes[String(route.params.recipeId) as RecipeId] ?? recipes.value[0] ?? null,
+);
+// Who is here today: the usual first guess, and whose allergies count.
+const here = computed(() => {
+  const { children, absences, extras } = store.book;
+  const exceptions = { absences: Object.values(absences), extras: Object.values(extras) };
+  return attendanceOn(store.today!, home.value, Object.values(children), exceptions).children;
+});
+const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query));
+watch(
+  () => [route.params.recipeId, route.query],
+  () => (order.value = startingOrder(home.value, here.value, route.query, order.value)),
+);
+
+const counter = computed((): Counter | null =>
+  recipe.value ? counterFor(recipe.value, store.book.supplies, store.book.stockMoves, order.value) : null,
+);
+const mixes = computed(() => (counter.value?.ok ? counter.value.mixes : []));
+const form = provideForm(() => undefined);
+watch(
+  counter,
+  (now) =>
+    form.took(
+      now && !now.ok
+        ? { done: false, errors: [{ path: [now.why.path], message: now.why.message }] }
+        : { done: true },
+    ),
+  { immediate: true },
+);
+const openById = (recipeId: string | null | undefined): void =>
+  void router.replace({ name: 'counter', params: { recipeId: recipeId ?? '' } });
+const options = computed(() => recipes.value.map(({ id, title }) => ({ title, value: id as string })));
+</script>
+
+<template>
+  <PageBar title="Counter" hint="exact to begin with, then by feel">
+    <v-btn v-if="recipe" class="is-side" @click="editing = true">Change the recipe</v-btn>
+    <v-btn v-if="recipe" class="is-side" :disabled="mixes.length === 0" @click="making = 'trial'"
+      >Tried it out</v-btn
+    >
+    <v-btn v-if="recipe" class="is-main" :disabled="mixes.length === 0" @click="making = 'made'"
+      >Made it</v-btn
+    >
+  </PageBar>
+  <p v-if="!recipe" class="soft">No recipe is in the library yet.</p>
+  <div v-else class="counter">
+    <div class="phone-pick">
+      <ChoiceField
+        :model-value="recipe.id"
+        label="Recipe"
+        path="recipe"
+        :options="options"
+        @update:model-value="openById"
+      />
+    </div>
+    <nav aria-label="Recipes">
+      <v-text-field v-model="wanted" label="Look for a recipe" name="recipe" density="compact" clearable />
+      <div v-for="group in groups" :key="group.name">
+        <h3>{{ group.name }}</h3>
+        <button
+          v-for="one in group.recipes"
+          :key="one.id"
+          type="button"
+          :aria-current="one === recipe ? 'true' : undefined"
+          @click="openById(one.id)"
+        >
+          {{ one.title }}
+        </button>
+      </div>
+    </nav>
+    <div class="work">
+      <OrderBar v-model="order" :recipe="recipe" :children="here" />
+      <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
+      <div class="columns">
+        <div class="stack">
+          <MixCard v-for="(mix, i) in mixes" :key="i" :mix="mix" :order="order" />
+          <DoneCard :recipe="recipe" />
+        </div>
+        <StepsCard :recipe="recipe" :mix="mixes[0] ?? null" />
+      </div>
+    </div>
+    <RecipeSheet v-if="editing" :id="recipe.id" @close="editing = false" />
+    <BatchSheet
+      v-if="making && mixes.length"
+      :mixes="mixes"
+      :trial="making === 'trial'"
+      @close="making = null"
+    />
+  </div>
+</template>
+
+<style scoped>
+.counter {
+  display: grid;
+  grid-template-columns: 190px minmax(0, 1fr);
+  gap: 16px;
+}
+.phone-pick {
+  display: none;
+}
+nav {
+  display: grid;
+  gap: 2px;
+  align-content: start;
+}
+h3 {
+  margin: 8px 0 2px;
+  font-size: 12.5px;
+  font-weight: 600;
+  color: var(--ink-soft);
+}
+nav button {
+  display: block;
+  width: 100%;
+  min-height: 28px;
+  padding: 3px 8px;
+  background: none;
+  border: 0;
+  border-left: 4px solid transparent;
+  text-align: left;
+}
+nav button:hover {
+  background: var(--well);
+}
+nav button[aria-current] {
+  background: var(--card);
+  border-left-color: var(--plum);
+  font-weight: 700;
+}
+.work {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  min-width: 0;
+}
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
+  gap: 16px;
+  align-items: start;
+}
+.stack {
+  display: grid;
+  gap: 16px;
+}
+@media (max-width: 900px) {
+  .counter,
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  nav {
+    display: none;
+  }
+  .phone-pick {
+    display: block;
+  }
+}
+</style>

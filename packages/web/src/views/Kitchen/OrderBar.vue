@@ -1,0 +1,254 @@
+<script setup lang="ts">
+import {
+  ALLERGENS,
+  apartFrom,
+  fillableTubs,
+  fillingVolume,
+  homeOf,
+  onHand,
+  valueIn,
+  WAYS_TO_MEASURE,
+  type AllergenId,
+  type Child,
+  type KitchenOrder,
+  type Recipe,
+  type SupplyId,
+  type Target,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { AmountField, ChoiceField, NumberField } from '../../parts/fields/index.ts';
+import SideTabs from '../../parts/SideTabs.vue';
+import { useBook } from '../../state/book.ts';
+
+/** For whom or what it is made, without what, in which bowl, and how it is measured out. */
+const props = defineProps<{ recipe: Recipe; children: readonly Child[] }>();
+const order = defineModel<KitchenOrder>({ required: true });
+const store = useBook();
+const home = computed(() => homeOf(store.book));
+
+const TARGETS = {
+  children: 'Children',
+  volume: 'A tub',
+  'left-of': 'What is left',
+  batches: 'Batches',
+} as const;
+const set = (patch: Partial<KitchenOrder>): void => {
+  order.value = { ...order.value, ...patch };
+};
+const setTarget = (patch: object): void => set({ target: { ...order.value.target, ...patch } as Target });
+const first = computed(() => props.recipe.ingredients[0]?.supplyId ?? ('' as SupplyId));
+const leftOf = (id: string): number => {
+  const supply = store.book.supplies[id as SupplyId];
+  return supply ? onHand(supply, Object.values(store.book.stockMoves)).amount : 0;
+};
+const BEGIN: Readonly<Record<Target['kind'], () => Target>> = {
+  children: () => ({
+    kind: 'children',
+    children: props.children.length,
+    shareMl: valueIn(home.value, 'doughShareMl'),
+    spareShares: 0,
+  }),
+  volume: () => ({ kind: 'volume', amount: props.recipe.yields.amount }),
+  'left-of': () => ({ kind: 'left-of', supplyId: first.value, amount: leftOf(first.value) }),
+  batches: () => ({ kind: 'batches', batches: 1 }),
+};
+const kind = computed({
+  get: () => order.value.target.kind,
+  set: (chosen) => set({ target: BEGIN[chosen]() }),
+});
+const target = computed(() => order.value.target);
+const supplyOptions = computed(() =>
+  props.recipe.ingredients.flatMap(({ supplyId }) => {
+    const supply = store.book.supplies[supplyId];
+    return supply && supply.got !== 'tap' ? [{ title: supply.name, value: supply.id as string }] : [];
+  }),
+);
+const tubId = ref<string | null>(null);
+const tubs = computed(() =>
+  fillableTubs(store.book.supplies).map(({ id, name }) => ({ title: name, value: id as string })),
+);
+function chooseTub(id: string | null | undefined): void {
+  tubId.value = id ?? null;
+  const tub = id ? store.book.supplies[id as SupplyId] : undefined;
+  if (tub?.inside)
+    setTarget({ amount: Math.round(fillingVolume(tub.inside, valueIn(home.value, 'fillerDepthPercent'))) });
+}
+// Only what a swap is written for, and what is in it, can be asked to stay out.
+const withouts = computed(() => {
+  const swaps = props.recipe.swaps.flatMap(({ allergen }) => allergen ?? []);
+  return [...new Set(swaps)];
+});
+const isWithout = (id: AllergenId): boolean => order.value.wanted.without.includes(id);
+const switchWithout = (id: AllergenId): void =>
+  set({
+    wanted: {
+      ...order.value.wanted,
+      without: isWithout(id)
+        ? order.value.wanted.without.filter((one) => one !== id)
+        : [...order.value.wanted.without, id],
+    },
+  });
+const canBeFood = computed(() => props.recipe.swaps.some(({ allergen }) => allergen === null));
+const apart = computed(() =>
+  target.value.kind === 'children'
+    ? apartFrom(props.recipe, store.book.supplies, order.value.wanted, props.children).children
+    : [],
+);
+</script>
+
+<template>
+  <section class="order" aria-label="What is made">
+    <SideTabs v-model="kind" label="Made for" :options="TARGETS" />
+    <div class="fields">
+      <template v-if="target.kind === 'children'">
+        <NumberField
+          :model-value="target.children"
+          label="Children"
+          path="children"
+          @update:model-value="setTarget({ children: $event ?? 0 })"
+        />
+        <AmountField
+          :model-value="target.shareMl"
+          label="A share"
+          path="shareMl"
+          unit="mL"
+          @update:model-value="setTarget({ shareMl: $event ?? 0 })"
+        />
+        <NumberField
+          :model-value="target.spareShares"
+          label="Spare shares"
+          path="spareShares"
+          @update:model-value="setTarget({ spareShares: Math.max(0, $event ?? 0) })"
+        />
+      </template>
+      <template v-else-if="target.kind === 'volume'">
+        <ChoiceField
+          v-if="recipe.yields.unit === 'mL'"
+          :model-value="tubId"
+          label="Tub, filled as usual"
+          path="tub"
+          none="another one"
+          :options="tubs"
+          @update:model-value="chooseTub"
+        />
+        <AmountField
+          :model-value="target.amount"
+          label="How much"
+          path="amount"
+          :unit="recipe.yields.unit"
+          @update:model-value="setTarget({ amount: $event ?? 0 })"
+        />
+      </template>
+      <template v-else-if="target.kind === 'left-of'">
+        <ChoiceField
+          :model-value="target.supplyId"
+          label="Of"
+          path="supplyId"
+          :options="supplyOptions"
+          @update:model-value="setTarget({ supplyId: $event, amount: leftOf($event ?? '') })"
+        />
+        <AmountField
+          :model-value="target.amount"
+          label="There is left"
+          path="amount"
+          :unit="store.book.supplies[target.supplyId as SupplyId]?.unit ?? 'g'"
+          :grams-per-ml="store.book.supplies[target.supplyId as SupplyId]?.gramsPerMl"
+          @update:model-value="setTarget({ amount: $event ?? 0 })"
+        />
+      </template>
+      <NumberField
+        v-else
+        :model-value="target.batches"
+        label="Batches"
+        path="batches"
+        @update:model-value="setTarget({ batches: $event ?? 0 })"
+      />
+      <AmountField
+        :model-value="order.bowlMl"
+        label="The bowl takes"
+        path="bowl"
+        unit="mL"
+        empty-is-null
+        @update:model-value="set({ bowlMl: $event ?? null })"
+      />
+    </div>
+    <div class="how">
+      <SideTabs
+        :model-value="order.way"
+        label="Measured"
+        :options="WAYS_TO_MEASURE"
+        @update:model-value="set({ way: $event })"
+      />
+      <SideTabs
+        :model-value="order.system"
+        label="Units"
+        :options="{ metric: 'metric', us: 'US' }"
+        @update:model-value="set({ system: $event })"
+      />
+      <span v-if="withouts.length || canBeFood" class="without" role="group" aria-label="Without">
+        <span class="soft">Without</span>
+        <label v-for="id in withouts" :key="id">
+          <input
+            type="checkbox"
+            :name="`without.${id}`"
+            :checked="isWithout(id)"
+            @change="switchWithout(id)"
+          />
+          {{ ALLERGENS[id] }}
+        </label>
+        <label v-if="canBeFood">
+          <input
+            type="checkbox"
+            name="only-food"
+            :checked="order.wanted.onlyFood"
+            @change="set({ wanted: { ...order.wanted, onlyFood: !order.wanted.onlyFood } })"
+          />
+          what is no food
+        </label>
+      </span>
+    </div>
+    <p v-if="apart.length" class="apart" data-test="apart">
+      {{ apart.map(({ shownAs }) => shownAs).join(', ') }}: an own bowl, own tools and a label, below.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.order {
+  display: grid;
+  gap: 8px;
+  padding: 8px 14px 12px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-radius: var(--radius);
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: 10px;
+  padding-top: 4px;
+}
+.how {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 22px;
+  align-items: center;
+}
+.without {
+  display: inline-flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+}
+.without label {
+  display: inline-flex;
+  align-items: center;
+  gap: 6px;
+  min-height: 32px;
+}
+.apart {
+  padding: 5px 10px;
+  background: var(--care-bg);
+  border-left: 5px solid var(--care-edge);
+}
+</style>

@@ -1,0 +1,42 @@
+import { valueIn, type Child, type Home, type KitchenOrder, type Target } from '@kobby/core';
+import type { LocationQuery } from 'vue-router';
+
+const numberIn = (query: LocationQuery, field: string): number | null => {
+  const value = Number(query[field]);
+  return query[field] !== undefined && Number.isFinite(value) && value > 0 ? value : null;
+};
+
+/**
+ * What the counter begins with: so many batches or so much where the address says so (a line of Gather leads here), else
+ * a share for everyone who is here today. What was chosen about bowl and measure before stays.
+ */
+export function startingOrder(
+  home: Home,
+  children: readonly Child[],
+  query: LocationQuery,
+  before: KitchenOrder | null = null,
+): KitchenOrder {
+  const batches = numberIn(query, 'batches');
+  const amount = numberIn(query, 'amount');
+  const forChildren: Target = {
+    kind: 'children',
+    children: children.length,
+    shareMl: valueIn(home, 'doughShareMl'),
+    spareShares: 0,
+  };
+  return {
+    target:
+      batches !== null
+        ? { kind: 'batches', batches }
+        : amount !== null
+          ? { kind: 'volume', amount }
+          : before?.target.kind === 'children' || before?.target.kind === 'batches'
+            ? before.target
+            : forChildren,
+    bowlMl: before?.bowlMl ?? null,
+    wanted: { without: [], onlyFood: false },
+    system: before?.system ?? home.units,
+    way: before?.way ?? 'kept',
+    children,
+  };
+}

@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import { mdiArrowLeft, mdiCheckboxBlankOutline, mdiCheckboxMarked } from '@mdi/js';
+import {
+  changesToPutAway,
+  formatMoney,
+  formatQuantity,
+  homeOf,
+  quantity,
+  read,
+  type BasketId,
+  type Money,
+  type SupplyLine,
+  type UnitId,
+} from '@kobby/core';
+import { computed } from 'vue';
+import { RouterLink, useRoute } from 'vue-router';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+
+/** The shopping list, for one thumb: by shop, large lines, ticked by a touch anywhere on them, also without a connection. */
+const store = useBook();
+const route = useRoute();
+const unit = computed(() => store.book.units[String(route.params.unitId) as UnitId] ?? null);
+const home = computed(() => homeOf(store.book));
+const lines = computed(() => (unit.value ? read(store.book, unit.value.id, store.today!).supplies : []));
+
+const OTHER: Readonly<Partial<Record<BasketId, string>>> = {
+  families: 'From families',
+  borrow: 'Borrowed',
+  collect: 'Collected outdoors',
+};
+const groups = computed(() => {
+  const byPlace = new Map<string, SupplyLine[]>();
+  const add = (place: string, line: SupplyLine): void =>
+    void byPlace.set(place, [...(byPlace.get(place) ?? []), line]);
+  for (const line of lines.value) {
+    if (line.buy.amount === 0) continue;
+    if (line.basket === 'buy') add(line.packs?.packs[0]?.pack.shop ?? 'Any shop', line);
+    else if (OTHER[line.basket]) add(OTHER[line.basket]!, line);
+  }
+  const others: ReadonlySet<string> = new Set(Object.values(OTHER));
+  return [...byPlace]
+    .map(([place, ofPlace]) => ({ place, lines: ofPlace }))
+    .toSorted((a, b) => Number(others.has(a.place)) - Number(others.has(b.place)));
+});
+const listed = computed(() => groups.value.flatMap((group) => group.lines));
+const ticked = computed(() => listed.value.filter(({ pickup }) => pickup !== null));
+const cost = computed(() => ticked.value.reduce((sum, { packs }) => sum + (packs?.cost ?? 0), 0));
+
+const whatOf = ({ packs, supply, buy }: SupplyLine): string =>
+  packs
+    ? packs.packs
+        .map(
+          ({ pack, count }) =>
+            `${count} × ${formatQuantity(quantity(pack.amount, supply.unit), home.value.units)}`,
+        )
+        .join(' + ')
+    : formatQuantity(buy, home.value.units);
+const alsoOf = ({ packs, errand, supply }: SupplyLine): string =>
+  [
+    packs?.cost !== null && packs?.cost !== undefined ? formatMoney(packs.cost, home.value.currency) : '',
+    errand?.from ?? supply.gotFrom ?? '',
+    errand?.note ?? '',
+  ]
+    .filter(Boolean)
+    .join(' · ');
+function tick({ unit: { id: unitId }, supply: { id: supplyId }, pickup }: SupplyLine): void {
+  store.perform([{ type: pickup ? 'gather/put-back' : 'gather/pick-up', subject: { unitId, supplyId } }]);
+}
+function putAway(): void {
+  store.perform(changesToPutAway(ticked.value, { at: store.instant(), newId }));
+}
+const connection = computed(() =>
+  store.connection === 'connected' && store.waitingCount === 0
+    ? 'All kept'
+    : `${store.waitingCount} kept on this phone until there is a connection`,
+);
+</script>
+
+<template>
+  <main class="shop">
+    <header>
+      <RouterLink
+        v-if="unit"
+        class="back"
+        :to="{ name: 'gather', params: { unitId: unit.id } }"
+        aria-label="Back to the baskets"
+      >
+        <v-icon :icon="mdiArrowLeft" size="24" />
+      </RouterLink>
+      <div>
+        <h1>Shopping list</h1>
+        <p>{{ unit?.title ?? 'No such unit' }}</p>
+      </div>
+    </header>
+    <p v-if="listed.length === 0" class="nothing">
+      Nothing is missing. Everything the plan needs is in the house.
+    </p>
+    <section v-for="group in groups" :key="group.place">
+      <h2>{{ group.place }}</h2>
+      <ul>
+        <li v-for="line in group.lines" :key="line.supply.id">
+          <button
+            type="button"
+            :aria-pressed="line.pickup !== null"
+            :class="{ got: line.pickup }"
+            :data-test="`shop-${line.supply.id}`"
+            @click="tick(line)"
+          >
+            <v-icon
+              :icon="line.pickup ? mdiCheckboxMarked : mdiCheckboxBlankOutline"
+              size="30"
+              aria-hidden="true"
+            />
+            <span class="what">
+              <b>{{ line.supply.name }}</b>
+              <small v-if="alsoOf(line)">{{ alsoOf(line) }}</small>
+              <small v-if="line.pickup">in the bag, by {{ line.pickup.by }}</small>
+            </span>
+            <span class="amount figures">{{ whatOf(line) }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+    <footer>
+      <span class="state" aria-live="polite">
+        <b class="figures">{{ ticked.length }} of {{ listed.length }}</b> in the bag
+        <template v-if="cost > 0">· {{ formatMoney(cost as Money, home.currency) }}</template>
+        <small>{{ connection }}</small>
+      </span>
+      <v-btn class="is-main" :disabled="ticked.length === 0" data-test="put-away" @click="putAway"
+        >Put away</v-btn
+      >
+    </footer>
+  </main>
+</template>
+
+<style scoped>
+.shop {
+  max-width: 560px;
+  min-height: 100vh;
+  margin: 0 auto;
+  padding-bottom: 96px;
+  font-size: 16px;
+}
+header {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 10px 14px;
+  background: var(--band);
+  color: var(--band-text);
+}
+header p {
+  color: var(--band-soft);
+}
+.back {
+  display: grid;
+  place-items: center;
+  width: var(--touch);
+  height: var(--touch);
+}
+h2 {
+  padding: 16px 16px 6px;
+}
+.nothing {
+  padding: 24px 16px;
+}
+section li button {
+  display: grid;
+  grid-template-columns: 34px minmax(0, 1fr) auto;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  min-height: 62px;
+  padding: 8px 16px;
+  background: var(--card);
+  border: 0;
+  border-bottom: 1.5px solid var(--line);
+  text-align: left;
+}
+.what small {
+  display: block;
+  font-size: 14px;
+  color: var(--ink-soft);
+}
+.amount {
+  max-width: 130px;
+  font: 700 18px var(--display);
+  text-align: right;
+}
+.got {
+  background: var(--ok-bg) !important;
+}
+.got b {
+  text-decoration: line-through;
+}
+footer {
+  position: fixed;
+  inset: auto 0 0;
+  display: flex;
+  gap: 12px;
+  justify-content: space-between;
+  align-items: center;
+  max-width: 560px;
+  margin: 0 auto;
+  padding: 10px 16px 14px;
+  background: var(--card);
+  border-top: 7px solid var(--shelf);
+}
+footer small {
+  display: block;
+  font-size: 13px;
+  color: var(--ink-soft);
+}
+footer .v-btn {
+  min-height: 52px;
+  min-width: 130px;
+}
+</style>

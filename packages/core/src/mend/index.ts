@@ -1,2 +1,3 @@
 /** Mend: what would remove a finding, as changes that one press makes. */
 export * from './mends.ts';
+export type { Mend } from './bench.ts';

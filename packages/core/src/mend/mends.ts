@@ -20,23 +20,8 @@ import {
   type Reading,
 } from '../reading/index.ts';
 import type { Placement, UnitId } from '../unit/index.ts';
-
-/** A way out of a finding: what it is called, and the changes that it makes. */
-export interface Mend {
-  readonly label: string;
-  readonly changes: readonly ChangeInput[];
-}
-
-/** What mends are made from. */
-interface Bench {
-  readonly book: Book;
-  readonly reading: Reading;
-  readonly today: PlainDay;
-  readonly newId: () => string;
-  readonly finding: Finding;
-  /** What the finding is about, as far as it is still placed. */
-  readonly placed: readonly Placement[];
-}
+import type { Bench, Mend } from './bench.ts';
+import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
 
 type Maker = (bench: Bench) => readonly Mend[];
 
@@ -91,9 +76,9 @@ function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
 
 /** How each rule can be mended, in the order in which it is offered. */
 const MAKERS: { readonly [R in Finding['rule']]?: readonly Maker[] } = {
-  caution: [byLead, byVersion, byOther, byLeavingOut, byDay, byReserve],
+  caution: [byLead, byVersion, byFiller, byOther, byLeavingOut, byDay, byReserve],
   water: [byLead, byDay, byReserve],
-  allergen: [bySwap, byDay, byReserve],
+  allergen: [bySwap, byFiller, byOther, byDay, byReserve],
   'may-contain': [byReserve],
   'label-unread': [byReading],
   'empty-corner': [byFilling],
@@ -111,6 +96,11 @@ const MAKERS: { readonly [R in Finding['rule']]?: readonly Maker[] } = {
   'one-for-two': [byThinning],
   'past-the-end': [byReserve],
   'retired-corner': [byReserve],
+  'keep-by': [byMakingNew],
+  'by-hand': [byPlan],
+  eaten: [byDay, byReserve],
+  'bin-crowded': [byTub],
+  'bin-path': [byFiller],
 };
 
 function* candidates(bench: Bench): Generator<Mend> {
@@ -181,10 +171,13 @@ const swapAll = (placed: readonly Placement[], supplyId: SupplyId, insteadId: Su
     .filter(({ content }) => content.materials.some((line) => line.supplyId === supplyId))
     .map(({ id: placementId }) => ({ type: 'unit/swap-material', placementId, supplyId, insteadId }));
 
-// Another filler in place of a fine one: the same kind of thing, measured alike.
+// What is used up in bulk can be another of its kind.
+const isInterchangeable = ({ category }: Supply): boolean => category === 'filler' || category === 'made';
+
+// Another filler or dough in place of one: the same kind of thing, measured alike.
 function byOther({ book, finding, placed }: Bench): Mend[] {
   const [thing] = (finding.supplyIds ?? []).map((id) => book.supplies[id]);
-  if (!thing || finding.supplyIds!.length > 1 || thing.category !== 'filler') return [];
+  if (!thing || finding.supplyIds!.length > 1 || !isInterchangeable(thing)) return [];
   const isOther = (one: Supply): boolean =>
     one.id !== thing.id && !one.retired && one.category === thing.category && one.unit === thing.unit;
   return Object.values(book.supplies)

@@ -42,6 +42,7 @@ type RuleId =
   | 'special-day'
   | 'keep-by'
   | 'eaten'
+  | 'by-hand'
   | 'bin-crowded'
   | 'bin-path'
   | 'bin-unweighed';

@@ -21,7 +21,7 @@ import {
   partnerFindings,
   planFindings,
 } from './conduct/theme.ts';
-import { pieceFindings, stockFindings } from './conduct/things.ts';
+import { byHandFindings, pieceFindings, stockFindings } from './conduct/things.ts';
 import { eventFindings } from './events.ts';
 import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from './exclusive/one-for-two.ts';
 import { retiredCornerFindings, sharedTableFindings } from './exclusive/tables.ts';
@@ -159,6 +159,7 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
           ratioFindings(frame, today),
           twinFinding(placements, twinnedIn(placed), frame, today),
           stockFindings(gatherLines(book, frame.unit.id, today)),
+          byHandFindings(gatherLines(book, frame.unit.id, today)),
           pieceFindings(placements, frame, supplies, today),
         ];
   const found = inOrder(

@@ -25,6 +25,8 @@ export interface StarterActivity {
 /** What is said about an activity beyond its title, skills and versions. Steps begin with `Adult:` or `Child:`. */
 export type Rest = Omit<Partial<Content>, 'materials' | 'steps' | 'prep' | 'versions'> & {
   readonly materials?: readonly MaterialLine[];
+  /** Things that come along in case something spills. */
+  readonly spills?: readonly string[];
   readonly steps?: readonly string[];
   readonly prep?: readonly PrepLine[];
 };
@@ -66,7 +68,7 @@ function contentOf(
     readonly skills: readonly SkillId[];
     readonly versions: readonly VersionLine[];
   },
-  { materials = [], steps = [], prep = [], ...rest }: Rest,
+  { materials = [], spills = [], steps = [], prep = [], ...rest }: Rest,
 ): Content {
   return {
     title: main.title,
@@ -82,7 +84,7 @@ function contentOf(
       say,
       word,
     })),
-    materials: materials.map(materialOf),
+    materials: [...materials.map(materialOf), ...spills.map(spillOf)],
     steps: steps.map(stepOf),
     prep: prep.map(([text, minutes, leadHours = 0, waitHours = 0, waitsIn = null], i) => ({
       id: `p${i + 1}`,
@@ -116,6 +118,15 @@ function materialOf([
     times: isSpare ? 'once' : how,
   };
 }
+
+const spillOf = (supplyId: string): Content['materials'][number] => ({
+  supplyId,
+  amount: 1,
+  for: { kind: 'all' },
+  every: 'day',
+  spare: 'none',
+  spill: true,
+});
 
 function stepOf(line: string): Content['steps'][number] {
   const [, owner, text] = /^(Adult|Child): (.*)$/s.exec(line) ?? [];

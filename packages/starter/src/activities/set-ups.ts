@@ -76,6 +76,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       mess: 'some',
       energy: 'calm',
       spillKit: 'Mat below, brush within reach',
+      spills: ['floor-mat', 'hand-brush'],
       resetMinutes: 2,
       atOnce: 2,
       materials: [
@@ -102,6 +103,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       mess: 'some',
       energy: 'calm',
       spillKit: 'Mat below, brush within reach',
+      spills: ['floor-mat', 'hand-brush'],
       resetMinutes: 2,
       atOnce: 2,
       materials: [

@@ -106,6 +106,8 @@ function cookingSentences({ cooking }: SupplyLine, shown: Shown): string[] {
 /** One line of what an activity needs, in words: `240 mL a child`, `2 for 4, with spares`. */
 export function materialText(line: Material, supply: Supply, system: UnitSystem): string {
   const { for: who, times, spare } = line;
+  if (line.spill)
+    return `${formatQuantity(quantity(line.amount, supply.unit), system)}, in case something spills`;
   const shares: Readonly<Record<AmountFor['kind'], string>> = {
     child: 'a child',
     'group-of': `for ${who.kind === 'group-of' ? who.size : ''}`,
@@ -148,6 +150,7 @@ function sharesText(use: Use, shown: Shown): string {
     return `${use.shares} letters in the names of ${children} × ${each}${spares}`;
   const counted = countedText(use);
   if (counted !== null) return `${use.shares} × ${each} (${counted})${spares}`;
+  if (use.line.spill) return `${each} in case something spills`;
   if (who.kind === 'all') return `${each} for all${spares}`;
   if (who.kind === 'run') return `${each} each time${spares}`;
   if (who.kind === 'adult')

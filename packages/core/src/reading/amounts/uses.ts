@@ -51,8 +51,8 @@ export const usesOf = memoised(
 );
 
 /**
- * What a placement needs: its materials, where a tub was worked out with that tub and its filling instead of the fillers
- * among them.
+ * What a placement needs: its materials, where a tub was worked out with that tub and its filling instead of the tubs and
+ * fillers among them.
  */
 export const materialsOf = memoised((placement: Placement, supplies: Table<Supply>): readonly Material[] => {
   const { bin, content } = placement;
@@ -60,7 +60,7 @@ export const materialsOf = memoised((placement: Placement, supplies: Table<Suppl
   if (!bin || !filling) return content.materials;
   const others = content.materials.filter(({ supplyId }) => {
     const supply = supplies[supplyId];
-    return supplyId !== bin.tubId && !(supply && isFiller(supply));
+    return supply !== undefined && !isFiller(supply) && supply.inside === null;
   });
   const once: Omit<Material, 'supplyId' | 'amount'> = {
     for: { kind: 'all' },

@@ -1,6 +1,7 @@
 import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
+import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { SupplyLine } from '../gather/line.ts';
 import { fewOf, formatDays, listed, type Finding } from '../finding.ts';
@@ -33,6 +34,38 @@ export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonl
       placementIds,
       childIds: [],
       supplyIds: out.map(({ supply }) => supply.id),
+    },
+  ];
+});
+
+/** The finding about amounts set by hand that are less than the plan asks for by now. */
+export const byHandFindings = memoised((supplies: readonly SupplyLine[]): readonly Finding[] => {
+  const short = supplies.filter(
+    ({ errand, need, planned }) => errand?.amount && need.amount < planned.amount,
+  );
+  if (short.length === 0) return [];
+  const placementIds = [...new Set(short.flatMap(({ uses }) => uses.map(({ placement }) => placement.id)))];
+  const shown = ({ need }: SupplyLine, amount: Quantity): string =>
+    need.unit === 'piece' ? String(amount.amount) : `${Math.round(amount.amount)} ${amount.unit}`;
+  const days = [...new Set(short.map(({ by }) => by.number))].toSorted((a, b) => a - b);
+  return [
+    {
+      key: 'by-hand',
+      rule: 'by-hand',
+      level: 'care',
+      title:
+        short.length === 1
+          ? `Less than the plan needs: ${short[0]!.supply.name}`
+          : `${short.length} amounts by hand are less than the plan needs`,
+      detail: `${fewOf(short.map((line) => `${line.supply.name}: ${shown(line, line.need)} by hand, ${shown(line, line.planned)} planned`))}. First used on ${formatDays(days)}.`,
+      instead: 'Take the amount of the plan, or plan for less.',
+      basis: 'nothing is missing on the day',
+      days,
+      cornerIds: [],
+      placementId: placementIds[0] ?? null,
+      placementIds,
+      childIds: [],
+      supplyIds: short.map(({ supply }) => supply.id),
     },
   ];
 });

@@ -7,6 +7,7 @@ import {
   LineField,
   NumberField,
   RowsField,
+  SwitchField,
   TextField,
   WordsField,
 } from '../../parts/fields/index.ts';
@@ -105,6 +106,7 @@ const blankLine = (): MaterialInput => ({
         :path="`${path}.versionIds`"
         :options="versions"
       />
+      <SwitchField v-model="row.spill" label="In case something spills" :path="`${path}.spill`" />
     </div>
   </RowsField>
   <RowsField
@@ -123,6 +125,7 @@ const blankLine = (): MaterialInput => ({
   </RowsField>
   <div class="side-by-side">
     <LineField v-model="content.spillKit" label="For spills, at hand" path="content.spillKit" />
+    <SwitchField v-model="content.eaten" label="What is made is eaten" path="content.eaten" />
     <LineField v-model="content.directions" label="Directions for the bag" path="content.directions" />
   </div>
 </template>

@@ -26,6 +26,18 @@ const numbers = computed({
 const sheets = computed(() =>
   Object.values(store.book.sheets).map((sheet) => ({ title: sheet.title, value: sheet.id as string })),
 );
+const own = computed(() => sheets.value.filter(({ value }) => content.value.sheetIds?.includes(value)));
+const COPIES_FOR = {
+  child: 'each child',
+  'group-of': 'each group of so many',
+  adult: 'each adult',
+  all: 'once for all',
+  run: 'each time it is run',
+};
+const blankCopies = (): NonNullable<ContentInput['copies']>[number] => ({
+  sheetId: own.value[0]?.value ?? '',
+  for: { kind: 'child' },
+});
 const slotKinds = {
   word: 'a word',
   thing: 'a thing of the theme',
@@ -126,5 +138,34 @@ const slotKinds = {
     path="content.sheetIds"
     :options="sheets"
   />
+  <RowsField
+    v-if="content.sheetIds?.length"
+    v-slot="{ row, path }"
+    v-model="content.copies"
+    label="Copies; one for each child where nothing is said"
+    path="content.copies"
+    one="Sheet"
+    :blank="blankCopies"
+  >
+    <div class="side-by-side">
+      <ChoiceField v-model="row.sheetId" label="Of" :path="`${path}.sheetId`" :options="own" />
+      <ChoiceField
+        :model-value="row.for.kind"
+        label="For"
+        :path="`${path}.for.kind`"
+        :options="COPIES_FOR"
+        @update:model-value="
+          row.for =
+            $event === 'group-of' ? { kind: 'group-of', size: 2 } : { kind: ($event ?? 'child') as 'child' }
+        "
+      />
+      <NumberField
+        v-if="row.for.kind === 'group-of'"
+        v-model="row.for.size"
+        label="Group of"
+        :path="`${path}.for.size`"
+      />
+    </div>
+  </RowsField>
   <LineField v-model="content.source" label="From" path="content.source" />
 </template>

@@ -1,5 +1,5 @@
 // Figures, not assertions: recomputing after an edit, search, five years of history, durable gestures, start of the
-// demo, size of the first load.
+// demo, size of the first load; planning, gathering and the choice of packs.
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -10,6 +10,7 @@ import { temporaryFolder } from '../e2e/support/server.ts';
 import { Keeper } from '../packages/server/src/keeper.ts';
 import { loadBook, writeTouched } from '../packages/server/src/store/book-store.ts';
 import { openStorage } from '../packages/server/src/store/database.ts';
+import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
 import { ms, show } from './figures.ts';
@@ -133,6 +134,8 @@ function benchFirstLoad(): void {
 }
 
 benchPlanning();
+benchGather();
+benchPacks();
 const demo = demoBook();
 benchSearch(demo);
 benchLoad(demo);

@@ -17,7 +17,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../testing/home.ts';
-import { mendsFor, type Mend } from './mends.ts';
+import { mendsFor, type Mend } from './index.ts';
 
 let count = 0;
 const newId = (): string => `new-${(count += 1)}`;

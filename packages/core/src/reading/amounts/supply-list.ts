@@ -33,7 +33,7 @@ export const needsOf = memoised(
     today: PlainDay,
   ): readonly Need[] => {
     const uses = usesToCome(placements, frame, supplies, corners, usedDays, today).flat();
-    return [...bySupply(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
+    return [...bySupplyIn(frame.unit)(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
   },
 );
 
@@ -59,7 +59,8 @@ const daysDone = memoised(
     new Set(Object.values(usedDays).flatMap(({ unitId, day }) => (unitId === unit.id ? [day] : []))),
 );
 
-const bySupply = stableGroups((use: Use) => use.supply);
+// For each unit by itself: reading another one in between loses nothing.
+const bySupplyIn = memoised((_: Unit) => stableGroups((use: Use) => use.supply));
 
 const needOf = memoised((uses: readonly Use[], unit: Unit): Need => ({
   unit,

@@ -112,7 +112,7 @@ function askedAtPeak(wanted: readonly Wanted[], supply: Supply): readonly Asked[
     const dates = [...new Set(one.uses.map(({ day }) => day.date))].toSorted();
     const peaks = dates.map((date) => ({
       date,
-      peak: peakOfDay(sameList(byDate.get(date)!, one.uses, date)),
+      peak: peakOfDay(byDate.get(date)!),
     }));
     const peak = peaks.reduce<{ date: PlainDay; peak: Peak } | null>(
       (best, now) => (best === null || now.peak.amount > best.peak.amount ? now : best),
@@ -131,11 +131,6 @@ function askedAtPeak(wanted: readonly Wanted[], supply: Supply): readonly Asked[
   });
 }
 
-// Within one unit the uses of a day are remembered as they are.
-const sameList = (all: readonly Use[], own: readonly Use[], date: PlainDay): readonly Use[] => {
-  const ofDay = own.filter(({ day }) => day.date === date);
-  return ofDay.length === all.length ? ofDay : all;
-};
 const dayOf = (uses: readonly Use[], date: PlainDay): ProgramDay =>
   uses.find(({ day }) => day.date === date)!.day;
 
@@ -169,29 +164,39 @@ function shareUsedUp(
     .flatMap((one, at) => takingsOf(one, at))
     .toSorted((a, b) => compare(a.date, b.date) || a.at - b.at);
   let left = stock;
-  const had = asked.map(() => 0);
-  const before = asked.map(() => stock);
-  const takenFrom = asked.map(() => new Set<number>());
-  const short = asked.map((): PlainDay | null => null);
-  takings.forEach(({ at, date, amount }, i) => {
-    const taken = Math.min(left, amount);
-    if (taken < amount - 1e-6) short[at] ??= date;
-    left -= taken;
-    had[at]! += taken;
-    // What others took until a unit's last taking is not there for it.
-    const ofOthers = takings.slice(0, i).filter((one) => one.at !== at);
-    if (stock > 0) for (const one of ofOthers) takenFrom[at]!.add(one.at);
-    before[at] = Math.max(0, stock - ofOthers.reduce((all, one) => all + one.amount, 0));
-  });
-  const there = asked.map(({ need }, at) =>
-    had[at]! < need - 1e-6 ? had[at]! : Math.max(had[at]!, before[at]!),
-  );
-  const shared = asked.map((one, at) => ({
-    ...one,
-    sharedWith: [...takenFrom[at]!].map((other) => asked[other]!.unit),
-    shortOn: () => short[at]!,
+  let total = 0;
+  // Who has taken something so far, in the order in which they began.
+  const takers: number[] = [];
+  const byUnit = asked.map(() => ({
+    had: 0,
+    took: 0,
+    before: stock,
+    takersBefore: 0,
+    shortOn: null as PlainDay | null,
   }));
-  return shareOut(supply, shared, (at) => there[at]!, isCooked);
+  for (const { at, date, amount } of takings) {
+    const unit = byUnit[at]!;
+    const taken = Math.min(left, amount);
+    if (taken < amount - 1e-6) unit.shortOn ??= date;
+    left -= taken;
+    unit.had += taken;
+    // What others took until a unit's last taking is not there for it.
+    unit.before = Math.max(0, stock - (total - unit.took));
+    unit.takersBefore = takers.length;
+    if (unit.took === 0) takers.push(at);
+    unit.took += amount;
+    total += amount;
+  }
+  const shared = asked.map((one, at): Asked => {
+    const { takersBefore, shortOn } = byUnit[at]!;
+    const others = stock > 0 ? takers.slice(0, takersBefore).filter((other) => other !== at) : [];
+    return { ...one, sharedWith: others.map((other) => asked[other]!.unit), shortOn: () => shortOn };
+  });
+  const haveOf = (at: number): number => {
+    const { had, before } = byUnit[at]!;
+    return had < asked[at]!.need - 1e-6 ? had : Math.max(had, before);
+  };
+  return shareOut(supply, shared, haveOf, isCooked);
 }
 
 // By hand it is one amount, needed on the first day.

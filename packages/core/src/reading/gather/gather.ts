@@ -17,11 +17,11 @@ const NONE: readonly never[] = [];
 const needsBySupply = stableGroups((need: Need) => need.supply.id);
 const errandsBySupply = stableGroups((errand: Errand) => errand.supplyId);
 const movesBySupply = stableGroups((move: StockMove) => move.supplyId);
-const cookBySupply = stableGroups((need: CookNeed) => need.supply.id);
 // One list as long as all its parts are the same.
 const joined = memoised((...lists: readonly [readonly Need[], ...(readonly Need[])[]]) => lists.flat());
-const joinedCook = memoised((...plans: readonly [CookPlan, ...CookPlan[]]): readonly CookNeed[] =>
-  plans.flatMap(({ needs }) => needs),
+const samePlans = memoised((...plans: readonly [CookPlan, ...CookPlan[]]): readonly CookPlan[] => plans);
+const cookNeedsOf = memoised((plans: readonly CookPlan[], id: string): readonly CookNeed[] =>
+  plans.flatMap(({ needs }) => needs.filter(({ supply }) => supply.id === id)),
 );
 
 /**
@@ -72,13 +72,13 @@ const sharedOut = memoised(
   ): ReadonlyMap<AllottedLine, CookPlan | null> => {
     const direct = needsBySupply(needs);
     const order = productsFirst(direct, recipes);
-    let cookNeeds: ReadonlyMap<string, readonly CookNeed[]> = new Map();
-    const plans: CookPlan[] = [];
+    const plans = new Map<string, CookPlan[]>();
     const lines = new Map<AllottedLine, CookPlan | null>();
     // What goes into a product is known once that product is: products come first.
     for (const id of order) {
       const ofSupply = direct.get(id as SupplyId) ?? NONE;
-      const ofCooking = cookNeeds.get(id as SupplyId) ?? NONE;
+      const [first, ...others] = plans.get(id) ?? NONE;
+      const ofCooking = first ? cookNeedsOf(samePlans(first, ...others), id) : NONE;
       if (ofSupply.length === 0 && ofCooking.length === 0) continue;
       const recipe = recipes.get(id);
       const found = allotted(
@@ -91,9 +91,8 @@ const sharedOut = memoised(
       for (const line of found) {
         const plan = recipe ? cookPlanOf(line, recipe, supplies) : null;
         lines.set(line, plan);
-        if (!plan || plan.needs.length === 0) continue;
-        plans.push(plan);
-        cookNeeds = cookBySupply(joinedCook(...(plans as [CookPlan, ...CookPlan[]])));
+        for (const part of new Set(plan?.needs.map(({ supply }) => supply.id)))
+          plans.set(part, [...(plans.get(part) ?? []), plan!]);
       }
     }
     return lines;

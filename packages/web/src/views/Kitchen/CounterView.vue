@@ -56,10 +56,10 @@ const here = computed(() => {
   const exceptions = { absences: Object.values(absences), extras: Object.values(extras) };
   return attendanceOn(store.today!, home.value, Object.values(children), exceptions).children;
 });
-const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query));
+const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query, null, recipe.value));
 watch(
   () => [route.params.recipeId, route.query],
-  () => (order.value = startingOrder(home.value, here.value, route.query, order.value)),
+  () => (order.value = startingOrder(home.value, here.value, route.query, order.value, recipe.value)),
 );
 
 const counter = computed((): Counter | null =>

@@ -26,12 +26,19 @@ const order = defineModel<KitchenOrder>({ required: true });
 const store = useBook();
 const home = computed(() => homeOf(store.book));
 
-const TARGETS = {
+const isScience = computed(() => props.recipe.kind === 'science');
+// The amounts of something to show are for one container.
+const targets = computed(() => ({
   children: 'Children',
-  volume: 'A tub',
+  volume: isScience.value ? 'A container' : 'A tub',
   'left-of': 'What is left',
-  batches: 'Batches',
-} as const;
+  batches: isScience.value ? 'Times' : 'Batches',
+}));
+const groups = computed(() => {
+  const { target: now } = order.value;
+  return now.kind === 'batches' && now.batches === 2 * props.recipe.repeats ? '2' : '1';
+});
+const setGroups = (count: string): void => setTarget({ batches: Number(count) * props.recipe.repeats });
 const set = (patch: Partial<KitchenOrder>): void => {
   order.value = { ...order.value, ...patch };
 };
@@ -98,7 +105,7 @@ const apart = computed(() =>
 
 <template>
   <section class="order" aria-label="What is made">
-    <SideTabs v-model="kind" label="Made for" :options="TARGETS" />
+    <SideTabs v-model="kind" label="Made for" :options="targets" />
     <div class="fields">
       <template v-if="target.kind === 'children'">
         <NumberField
@@ -159,7 +166,7 @@ const apart = computed(() =>
       <NumberField
         v-else
         :model-value="target.batches"
-        label="Batches"
+        :label="isScience ? 'Ready so many times' : 'Batches'"
         path="batches"
         @update:model-value="setTarget({ batches: $event ?? 0 })"
       />
@@ -173,6 +180,13 @@ const apart = computed(() =>
       />
     </div>
     <div class="how">
+      <SideTabs
+        v-if="isScience && target.kind === 'batches'"
+        :model-value="groups"
+        label="Groups"
+        :options="{ '1': 'one group', '2': 'two groups' }"
+        @update:model-value="setGroups($event)"
+      />
       <SideTabs
         :model-value="order.way"
         label="Measured"

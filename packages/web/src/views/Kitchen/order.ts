@@ -1,4 +1,4 @@
-import { valueIn, type Child, type Home, type KitchenOrder, type Target } from '@kobby/core';
+import { valueIn, type Child, type Home, type KitchenOrder, type Recipe, type Target } from '@kobby/core';
 import type { LocationQuery } from 'vue-router';
 
 const numberIn = (query: LocationQuery, field: string): number | null => {
@@ -7,14 +7,15 @@ const numberIn = (query: LocationQuery, field: string): number | null => {
 };
 
 /**
- * What the counter begins with: so many batches or so much where the address says so (a line of Gather leads here), else
- * a share for everyone who is here today. What was chosen about bowl and measure before stays.
+ * What the counter begins with: so many batches or so much where the address says so (a line of Gather leads here); what is
+ * shown or tested, as often as it should be ready; else a share for everyone who is here today. What was chosen about bowl and measure before stays.
  */
 export function startingOrder(
   home: Home,
   children: readonly Child[],
   query: LocationQuery,
   before: KitchenOrder | null = null,
+  recipe: Recipe | null = null,
 ): KitchenOrder {
   const batches = numberIn(query, 'batches');
   const amount = numberIn(query, 'amount');
@@ -30,9 +31,11 @@ export function startingOrder(
         ? { kind: 'batches', batches }
         : amount !== null
           ? { kind: 'volume', amount }
-          : before?.target.kind === 'children' || before?.target.kind === 'batches'
+          : before?.target.kind === 'children' && recipe?.kind !== 'science'
             ? before.target
-            : forChildren,
+            : recipe?.kind === 'science'
+              ? { kind: 'batches', batches: recipe.repeats }
+              : forChildren,
     bowlMl: before?.bowlMl ?? null,
     wanted: { without: [], onlyFood: false },
     system: before?.system ?? home.units,

@@ -70,6 +70,9 @@ function tick({ unit: { id: unitId }, supply: { id: supplyId }, pickup }: Supply
 function putAway(): void {
   store.perform(changesToPutAway(ticked.value, { at: store.instant(), newId }));
 }
+const wishes = computed(() =>
+  Object.values(store.book.wishes).toSorted((a, b) => a.words.localeCompare(b.words, 'en')),
+);
 const connection = computed(() =>
   store.connection === 'connected' && store.waitingCount === 0
     ? 'All kept'
@@ -119,6 +122,14 @@ const connection = computed(() =>
             </span>
             <span class="amount figures">{{ whatOf(line) }}</span>
           </button>
+        </li>
+      </ul>
+    </section>
+    <section v-if="wishes.length">
+      <h2>For later, if it turns up</h2>
+      <ul class="later">
+        <li v-for="wish in wishes" :key="wish.id">
+          {{ wish.words }} <small v-if="wish.forWhat">for {{ wish.forWhat }}</small>
         </li>
       </ul>
     </section>
@@ -188,6 +199,13 @@ section li button {
   max-width: 130px;
   font: 700 18px var(--display);
   text-align: right;
+}
+.later li {
+  padding: 10px 16px;
+  border-bottom: 1.5px solid var(--line);
+}
+.later small {
+  color: var(--ink-soft);
 }
 .got {
   background: var(--ok-bg) !important;

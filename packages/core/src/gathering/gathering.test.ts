@@ -5,6 +5,7 @@ import {
   changesOfThrowing,
   changesToPutAway,
   counterFor,
+  oneBowl,
   onHand,
   read,
   usedOn,
@@ -191,4 +192,39 @@ describe('at the counter', () => {
     );
     expect([handOf(book, 'flour'), handOf(book, 'lump')]).toEqual([640, 0]);
   });
+});
+
+test('what is shown is measured out for one container, and tried once however often it should be ready', () => {
+  const book = after(home, {
+    type: 'library/put-recipe',
+    recipe: {
+      id: 'fizz',
+      title: 'Fizz',
+      kind: 'science',
+      minutes: 4,
+      repeats: 4,
+      yields: { amount: 150, unit: 'mL' },
+      ingredients: [{ supplyId: 'flour', amount: 15 }],
+    },
+  });
+  const counter = counterFor(book.recipes['fizz']!, book.supplies, book.stockMoves, {
+    target: { kind: 'batches', batches: 4 },
+    bowlMl: null,
+    wanted: { without: [], onlyFood: false },
+    system: 'metric',
+    way: 'kept',
+    children: [],
+  });
+  if (!counter.ok) throw new Error(counter.why.message);
+  const [mix] = counter.mixes;
+  expect([mix!.scaled.bowls, mix!.lines[0]!.rounded.text, mix!.lines[0]!.need.amount]).toEqual([
+    4,
+    '15 g',
+    60,
+  ]);
+  const tried = after(
+    book,
+    ...changesOfMaking(oneBowl(mix!.scaled), book, { madeOn: A_MONDAY, trial: true }, STAMP),
+  );
+  expect(handOf(tried, 'flour')).toBe(985);
 });

@@ -106,10 +106,13 @@ export function counterFor(
       wanted: { ...wanted, without: [...new Set([...wanted.without, ...apart.without])] },
       own: apart,
     });
+  // What is shown or tested is measured out for one container, however often it is done.
+  const isEach = recipe.kind === 'science' && target.kind === 'batches' && recipe.yields.unit === 'mL';
+  const bowlMl = order.bowlMl ?? (isEach ? recipe.yields.amount : null);
   const mixes: Mix[] = [];
   for (const plan of plans) {
     const swapped = swappedRecipe(recipe, supplies, plan.wanted);
-    const scaling = scaledTo(recipe, swapped.ingredients, supplies, plan.target, order.bowlMl);
+    const scaling = scaledTo(recipe, swapped.ingredients, supplies, plan.target, bowlMl);
     if (!scaling.ok) return scaling;
     mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan.own));
   }

@@ -177,6 +177,15 @@ function bowlsFor(
 
 const MOST_BOWLS = 60;
 
+/** One of several equal bowls, as if it were all that is made. */
+export const oneBowl = (scaled: Scaled): Scaled => ({
+  ...scaled,
+  factor: scaled.factor.div(scaled.bowls),
+  portions: perBowl(scaled),
+  gives: scaled.gives.div(scaled.bowls),
+  bowls: 1,
+});
+
 /** The same amounts for one of several equal bowls. */
 export const perBowl = ({ portions, bowls }: Scaled): readonly Portion[] => {
   const part = EXACT_ONE.div(bowls);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { changesOfMaking, toNumber, type MadeInput, type Mix } from '@kobby/core';
+import { changesOfMaking, oneBowl, toNumber, type MadeInput, type Mix, type Scaled } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { AmountField, LineField, TextField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
@@ -11,6 +11,8 @@ import type { ActResult } from '../../state/sync.ts';
 const props = defineProps<{ mixes: readonly Mix[]; trial: boolean }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
+// Something is tried once, however often it should be ready.
+const scaledOf = ({ scaled }: Mix): Scaled => (props.trial ? oneBowl(scaled) : scaled);
 const recipe = computed(() => props.mixes[0]!.scaled.recipe);
 const madeOn = ref<string | null>(store.today);
 const keptHow = ref<string | undefined>(recipe.value.keptHow);
@@ -18,7 +20,7 @@ const found = ref<string | null>(null);
 const note = ref<string | undefined>('');
 // The amounts of the recipe stand there: only what was another one is kept as one's own.
 const planned = new Map(
-  props.mixes[0]!.scaled.portions.map(({ supply, amount }) => [
+  scaledOf(props.mixes[0]!).portions.map(({ supply, amount }) => [
     supply.id as string,
     Math.round(toNumber(amount) * 10) / 10,
   ]),
@@ -34,6 +36,7 @@ const own = computed(() =>
 function submit(): ActResult {
   const stamp = { at: store.instant(), newId };
   const changes = props.mixes.flatMap((mix, i) => {
+    const scaled = scaledOf(mix);
     const made: MadeInput = {
       madeOn: madeOn.value as string,
       keptHow: keptHow.value,
@@ -44,7 +47,7 @@ function submit(): ActResult {
       label: mix.own ? mix.own.children.map(({ shownAs }) => shownAs).join(', ') : null,
       own: i === 0 ? own.value : [],
     };
-    return changesOfMaking(mix.scaled, store.book, made, stamp);
+    return changesOfMaking(scaled, store.book, made, stamp);
   });
   return store.perform(changes);
 }
@@ -76,7 +79,7 @@ function submit(): ActResult {
     <p class="soft">Went in. Write over what was another amount: it is there as your own value next time.</p>
     <div class="side-by-side">
       <AmountField
-        v-for="portion in mixes[0]!.scaled.portions"
+        v-for="portion in scaledOf(mixes[0]!).portions"
         :key="portion.supply.id"
         v-model="took[portion.supply.id]"
         :label="portion.supply.name"

@@ -20,15 +20,18 @@ const explained = ref<string | null>(null);
 const recipe = computed(() => props.mix.scaled.recipe);
 const shown = (amount: number, unit: typeof recipe.value.yields.unit): string =>
   formatQuantity(quantity(amount, unit), props.order.system);
+const vessel = computed(() => (recipe.value.kind === 'science' ? 'container' : 'bowl'));
 const gives = computed(() => {
   const { gives: all, bowls } = props.mix.scaled;
   const { unit } = recipe.value.yields;
   const whole = shown(toNumber(all), unit);
-  return bowls === 1 ? whole : `${whole}, in ${bowls} bowls of ${shown(toNumber(all) / bowls, unit)}`;
+  return bowls === 1
+    ? whole
+    : `${whole}, in ${bowls} ${vessel.value}s of ${shown(toNumber(all) / bowls, unit)}`;
 });
 const title = computed(() => {
   const { own } = props.mix;
-  if (!own) return props.mix.scaled.bowls > 1 ? 'For one bowl' : 'Goes in';
+  if (!own) return props.mix.scaled.bowls > 1 ? `For one ${vessel.value}` : 'Goes in';
   return `Own bowl: ${own.children.map(({ shownAs }) => shownAs).join(', ')}`;
 });
 const portionsText = ({ portions, rounded: { portion } }: CounterLine): string => {
@@ -68,7 +71,7 @@ const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).f
   <ShelfCard :title="title" :label="title" :data-test="mix.own ? 'own-mix' : 'mix'">
     <p class="gives">
       Gives <b data-test="gives">{{ gives }}</b>
-      <span v-if="mix.scaled.bowls > 1" class="soft"> · amounts are for one bowl</span>
+      <span v-if="mix.scaled.bowls > 1" class="soft"> · amounts are for one {{ vessel }}</span>
     </p>
     <ul>
       <li

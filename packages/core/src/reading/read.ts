@@ -165,7 +165,7 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
   const found = inOrder(
     shelfFindings(placements, frame, corners, omissions, today),
     leftOutFindings(placements, frame, today),
-    allergenFindings(both, frame, things, today),
+    allergenFindings(both, frame, things, book.recipes, today),
     cautionFindings(both, frame, things, today),
     waterFindings(both, frame, today),
     supplyFindings(both, frame, things, today),

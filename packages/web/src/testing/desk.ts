@@ -37,13 +37,14 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     throw new TypeError('no network');
   });
   const nothing = { render: () => null };
-  const names = ['people', 'cupboard', 'house-corners'];
-  const ofUnit = ['corners', 'spark'];
+  const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
+  const ofUnit = ['corners', 'spark', 'gather', 'shop'];
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [
       ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
       ...ofUnit.map((name) => ({ path: `/units/:unitId/${name}`, name, component: nothing })),
+      { path: '/counter/:recipeId?', name: 'counter', component: nothing },
       { path: '/:rest(.*)*', component: nothing },
     ],
   });

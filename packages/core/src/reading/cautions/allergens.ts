@@ -2,9 +2,11 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fingerprint, formatDays, type Finding } from '../finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
+import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, perMember } from '../memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
@@ -57,8 +59,9 @@ export const allergenFindings = memoised(
     placements: readonly Placement[],
     frame: Frame,
     supplies: Table<Supply>,
+    recipes: Table<Recipe>,
     today: PlainDay,
-  ): readonly Finding[] => findingsByPlacement(placements, frame, supplies, today).flat(),
+  ): readonly Finding[] => findingsByPlacement(placements, frame, supplies, recipes, today).flat(),
 );
 
 // Past days too: that a day is over changes nothing about what somebody decided.
@@ -68,7 +71,13 @@ const daysEver = (placement: Placement, frame: Frame, child: Child): readonly nu
     .map(({ day }) => day.number);
 
 const findingsByPlacement = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Finding[] =>
+  (
+    placement: Placement,
+    frame: Frame,
+    supplies: Table<Supply>,
+    recipes: Table<Recipe>,
+    today: PlainDay,
+  ): readonly Finding[] =>
     allergenMeetings(placement, frame, supplies, today).map(({ supply, allergen, child, days }) => ({
       key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
       rule: 'allergen',
@@ -76,8 +85,7 @@ const findingsByPlacement = perMember(
       level: 'stop',
       title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
-      instead:
-        'Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.',
+      instead: `${ownBowl(supply, allergen, child, recipes)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
@@ -93,5 +101,12 @@ const findingsByPlacement = perMember(
       ]),
     })),
 );
+
+// What a recipe makes can be made for one child, where the recipe says with what.
+function ownBowl(supply: Supply, allergen: AllergenId, child: Child, recipes: Table<Recipe>): string {
+  const recipe = recipesByProduct(recipes).get(supply.id);
+  const hasSwap = recipe?.swaps.some((swap) => swap.allergen === allergen) ?? false;
+  return hasSwap ? `The recipe has a swap: an own bowl, own tools and a label for ${child.name}. ` : '';
+}
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -199,6 +199,26 @@ describe('row 35 by recipe', () => {
       ),
     ).toEqual(['35 stop']);
   });
+  test('names the own bowl where the recipe has a swap for it', () => {
+    const swaps = [{ allergen: 'tree-nuts', supplyId: 'nuts', insteadId: 'oats' }];
+    const told = (recipe: object) =>
+      read(
+        kneading(
+          OLDER!,
+          [
+            ['oats', 100],
+            ['nuts', 1],
+          ],
+          { child: allergic, recipe },
+        ),
+        TEST_UNIT,
+        A_MONDAY,
+      )
+        .headsUps.filter(({ row }) => row === 35)
+        .map(({ instead }) => instead);
+    expect(told({ swaps })[0]).toContain('an own bowl, own tools and a label for kim');
+    expect(told({})[0]).not.toContain('own bowl');
+  });
   test('not a child without it, and not without the ingredient', () => {
     expect(
       rowsOf(

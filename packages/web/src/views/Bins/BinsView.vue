@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import {
   ageInMonths,
-  attendanceOn,
   fillableTubs,
   fillerChoices,
   formatAge,
@@ -23,6 +22,7 @@ import { ChoiceField, NumberField, provideForm } from '../../parts/fields/index.
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
+import { useHere } from '../../state/here.ts';
 import FillerRow from './FillerRow.vue';
 import FillingCard from './FillingCard.vue';
 import TubPicture from './TubPicture.vue';
@@ -40,6 +40,7 @@ const placement = computed(() => store.book.placements[String(route.query.placem
 const reading = computed(() =>
   placement.value ? read(store.book, placement.value.unitId, store.today!) : null,
 );
+const here = useHere();
 const there = computed((): { children: readonly Child[]; day: typeof store.today } => {
   if (placement.value && reading.value) {
     const sessions = sessionsOf(placement.value, reading.value.frame).filter(
@@ -48,12 +49,7 @@ const there = computed((): { children: readonly Child[]; day: typeof store.today
     const children = [...new Set(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)))];
     if (sessions[0]) return { children, day: sessions[0].day.date };
   }
-  const { children, absences, extras } = store.book;
-  const exceptions = { absences: Object.values(absences), extras: Object.values(extras) };
-  return {
-    children: attendanceOn(store.today!, home.value, Object.values(children), exceptions).children,
-    day: store.today,
-  };
+  return { children: here.value, day: store.today };
 });
 
 const measured = computed(() => fillableTubs(store.book.supplies));

@@ -3,6 +3,7 @@ import { BASKETS, explainLine, formatQuantity, homeOf, type BasketId, type Suppl
 import { computed, ref } from 'vue';
 import { AmountField, ChoiceField, LineField, TextField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
+import HowCome from '../../parts/HowCome.vue';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 
@@ -58,9 +59,7 @@ const acceptPlan = (): void => {
     :width="620"
     @close="emit('close')"
   >
-    <div class="how-come">
-      <p v-for="sentence in explainLine(line, home.units, home.currency)" :key="sentence">{{ sentence }}</p>
-    </div>
+    <HowCome :sentences="explainLine(line, home.units, home.currency)" />
     <p v-if="line.isMoved" class="moved" role="status">
       The plan has moved since this amount was set.
       <v-btn class="is-side" size="small" @click="acceptPlan">Take {{ planned }} from the plan</v-btn>
@@ -104,12 +103,6 @@ const acceptPlan = (): void => {
 </template>
 
 <style scoped>
-.how-come {
-  padding: 8px 12px;
-  background: var(--care-bg);
-  border: 1px solid var(--care-edge);
-  border-radius: 5px;
-}
 .moved {
   display: flex;
   flex-wrap: wrap;

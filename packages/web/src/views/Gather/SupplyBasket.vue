@@ -15,6 +15,8 @@ import {
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import AmountButton from '../../parts/AmountButton.vue';
+import HowCome from '../../parts/HowCome.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 
@@ -86,15 +88,12 @@ const priceOf = ({ packs }: SupplyLine): string =>
     <p v-if="lines.length === 0" class="soft">{{ empty }}</p>
     <ul>
       <li v-for="line in shownLines" :key="line.supply.id" :data-test="`supply-${line.supply.id}`">
-        <button
-          type="button"
-          class="amount figures"
-          :aria-expanded="explained === line.supply.id"
-          :aria-label="`${shown(amountOf(line))} ${line.supply.name}: how come`"
-          @click="explained = explained === line.supply.id ? null : line.supply.id"
-        >
-          {{ shown(amountOf(line)) }}
-        </button>
+        <AmountButton
+          :text="shown(amountOf(line))"
+          :of="line.supply.name"
+          :open="explained === line.supply.id"
+          @turn="explained = explained === line.supply.id ? null : line.supply.id"
+        />
         <div class="what">
           <button
             type="button"
@@ -108,11 +107,10 @@ const priceOf = ({ packs }: SupplyLine): string =>
             {{ line.isMoved ? 'by hand; the plan has moved' : 'by hand' }}
           </span>
           <small>{{ detailsOf(line).join(' · ') }}</small>
-          <div v-if="explained === line.supply.id" class="how-come">
-            <p v-for="sentence in explainLine(line, home.units, home.currency)" :key="sentence">
-              {{ sentence }}
-            </p>
-          </div>
+          <HowCome
+            v-if="explained === line.supply.id"
+            :sentences="explainLine(line, home.units, home.currency)"
+          />
           <RouterLink
             v-if="line.cooking && basket === 'cook'"
             :to="{
@@ -142,17 +140,6 @@ li {
   gap: 0 10px;
   padding: 6px 0 5px;
   border-top: 1px dashed var(--line);
-}
-.amount {
-  align-self: start;
-  min-height: 28px;
-  padding: 0;
-  background: none;
-  border: 0;
-  font: 700 17px var(--display);
-  text-align: right;
-  text-decoration: underline dotted var(--edge) 1.5px;
-  text-underline-offset: 4px;
 }
 .name {
   min-height: 26px;
@@ -190,16 +177,7 @@ li {
   max-width: 92px;
   text-align: right;
 }
-.how-come {
-  margin: 5px 0;
-  padding: 7px 10px;
-  background: var(--care-bg);
-  border: 1px solid var(--care-edge);
-  border-radius: 5px;
-  font-size: 13px;
-}
 @media (max-width: 700px) {
-  .amount,
   .name {
     min-height: var(--touch);
   }

@@ -9,9 +9,8 @@ import {
   type LibraryKind,
 } from '@kobby/core';
 import { computed } from 'vue';
-import { RouterView } from 'vue-router';
-import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
-import InkBand from '../../parts/InkBand.vue';
+import DeskFrame from '../../parts/DeskFrame.vue';
+import type { Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
 
 /** The house: everything that stays from unit to unit, in drawers. */
@@ -58,34 +57,10 @@ const drawers = computed((): Drawer[] => {
 </script>
 
 <template>
-  <div class="desk">
-    <InkBand :title="home.name" :detail="formatDay(store.today!, 'full')" />
-    <DrawerChest label="Pages of the house" :drawers="drawers" />
-    <main><RouterView /></main>
-  </div>
+  <DeskFrame
+    :title="home.name"
+    :detail="formatDay(store.today!, 'full')"
+    label="Pages of the house"
+    :drawers="drawers"
+  />
 </template>
-
-<style scoped>
-.desk {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / 150px minmax(0, 1fr);
-  height: 100vh;
-}
-.desk > :deep(.top) {
-  grid-column: 1 / 3;
-}
-main {
-  min-width: 0;
-  padding: 14px 18px 30px;
-  overflow: auto;
-}
-@media (max-width: 900px) {
-  .desk {
-    display: block;
-    height: auto;
-  }
-  main {
-    overflow: visible;
-  }
-}
-</style>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  attendanceOn,
   counterFor,
   homeOf,
   RECIPE_KINDS,
@@ -14,6 +13,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
 import PageBar from '../../parts/PageBar.vue';
 import { useBook } from '../../state/book.ts';
+import { useHere } from '../../state/here.ts';
 import RecipeSheet from '../Library/RecipeSheet.vue';
 import BatchSheet from './BatchSheet.vue';
 import DoneCard from './DoneCard.vue';
@@ -51,11 +51,7 @@ const recipe = computed(
     store.book.recipes[String(route.params.recipeId) as RecipeId] ?? recipes.value[0] ?? null,
 );
 // Who is here today: the usual first guess, and whose allergies count.
-const here = computed(() => {
-  const { children, absences, extras } = store.book;
-  const exceptions = { absences: Object.values(absences), extras: Object.values(extras) };
-  return attendanceOn(store.today!, home.value, Object.values(children), exceptions).children;
-});
+const here = useHere();
 const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query, null, recipe.value));
 watch(
   () => [route.params.recipeId, route.query],

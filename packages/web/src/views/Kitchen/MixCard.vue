@@ -12,6 +12,8 @@ import {
   type Mix,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
+import AmountButton from '../../parts/AmountButton.vue';
+import HowCome from '../../parts/HowCome.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 
 /** What goes into one bowl, measured out; pressing an amount tells how it came about. */
@@ -79,17 +81,14 @@ const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).f
         :key="line.rounded.portion.supply.id"
         :data-test="`goes-in-${line.rounded.portion.supply.id}`"
       >
-        <button
-          type="button"
-          class="amount figures"
-          :aria-expanded="explained === line.rounded.portion.supply.id"
-          :aria-label="`${line.rounded.text} ${line.rounded.portion.supply.name}: how come`"
-          @click="
+        <AmountButton
+          :text="line.rounded.text"
+          :of="line.rounded.portion.supply.name"
+          :open="explained === line.rounded.portion.supply.id"
+          @turn="
             explained = explained === line.rounded.portion.supply.id ? null : line.rounded.portion.supply.id
           "
-        >
-          {{ line.rounded.text }}
-        </button>
+        />
         <div>
           <span>{{ line.rounded.portion.supply.name }}</span>
           <small v-if="line.rounded.portion.ingredient.role !== 'base'">
@@ -109,9 +108,7 @@ const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).f
             {{ shown(line.missing.amount, line.missing.unit) }} missing,
             {{ shown(line.have.amount, line.have.unit) }} in the house
           </small>
-          <div v-if="explained === line.rounded.portion.supply.id" class="how-come">
-            <p v-for="sentence in line.because" :key="sentence">{{ sentence }}</p>
-          </div>
+          <HowCome v-if="explained === line.rounded.portion.supply.id" :sentences="line.because" />
         </div>
         <span class="step soft">{{ line.steps.length ? `step ${line.steps.join(', ')}` : '' }}</span>
       </li>
@@ -129,17 +126,6 @@ li {
   gap: 0 10px;
   padding: 5px 0;
   border-top: 1px dashed var(--line);
-}
-.amount {
-  align-self: start;
-  min-height: 26px;
-  padding: 0;
-  background: none;
-  border: 0;
-  font: 700 17px/1.3 var(--display);
-  text-align: right;
-  text-decoration: underline dotted var(--edge) 1.5px;
-  text-underline-offset: 4px;
 }
 small {
   display: block;
@@ -159,24 +145,11 @@ small.missing {
 .gives b {
   font: 700 17px var(--display);
 }
-.how-come {
-  margin: 4px 0;
-  padding: 7px 10px;
-  background: var(--care-bg);
-  border: 1px solid var(--care-edge);
-  border-radius: 5px;
-  font-size: 13px;
-}
 .swap {
   padding-left: 10px;
   border-left: 4px solid var(--plum);
 }
 .made-of {
   font-size: 13px;
-}
-@media (max-width: 700px) {
-  .amount {
-    min-height: var(--touch);
-  }
 }
 </style>

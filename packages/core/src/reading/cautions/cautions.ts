@@ -5,7 +5,7 @@ import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.t
 import type { Placement } from '../../unit/index.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { memoised, perMember } from '../memo.ts';
+import { flattened, memoised, perMember, stableGroups } from '../memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
 import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';
@@ -107,65 +107,64 @@ export const cautionFindings = memoised(
     supplies: Table<Supply>,
     today: PlainDay,
   ): readonly Finding[] => {
-    const meetings = meetingsOf(placements, frame, supplies).flat();
-    const causes = groupBy(meetings, ({ rule, level, placement }) =>
-      // What stops is looked at one by one; the rest is told once for the whole unit.
-      level === 'stop' ? `${rule.row}:${level}:${placement.originId}` : `${rule.row}:${level}`,
-    );
-    return [...causes].flatMap(([cause, all]) => cautionFinding(cause, all, frame, today) ?? []);
+    const causes = byCause(flattened(meetingsOf(placements, frame, supplies)));
+    return [...causes].flatMap(([cause, all]) => cautionFinding(all, cause, frame, today) ?? []);
   },
 );
 
+// What stops is looked at one by one; the rest is told once for the whole unit. A cause whose meetings stayed as they were
+// is not told anew.
+const byCause = stableGroups(({ rule, level, placement }: Meeting) =>
+  level === 'stop' ? `${rule.row}:${level}:${placement.originId}` : `${rule.row}:${level}`,
+);
+
 // The facts are those of all its days: that a day is over changes nothing about them.
-function cautionFinding(
-  cause: string,
-  ever: readonly Meeting[],
-  frame: Frame,
-  today: PlainDay,
-): Finding | null {
-  const { rule, level } = ever[0]!;
-  const isToCome = (day: number): boolean => frame.calendar.days[day - 1]!.date >= today;
-  const all = ever
-    .map((meeting) => ({ ...meeting, days: meeting.days.filter(isToCome) }))
-    .filter(({ days }) => days.length > 0);
-  if (all.length === 0) return null;
-  const things = unique(all.map(({ supply }) => supply));
-  const where = unique(all.map(({ placement }) => placement));
-  const children = unique(all.flatMap(({ child }) => child ?? []));
-  const days = sortedDays(all.flatMap((meeting) => meeting.days));
-  const named = things.map((supply) => {
-    const figure = rule.figure?.(supply.properties);
-    return figure ? `${supply.name} (${figure})` : supply.name;
-  });
-  const whom = children.map((child) =>
-    described(child, all.find((meeting) => meeting.child === child)!.days[0]!, frame),
-  );
-  const titles = unique(where.map(({ content }) => content.title));
-  const there = whom.length === 0 ? '' : ` ${listed(whom)} ${whom.length === 1 ? 'is' : 'are'} there.`;
-  return {
-    key: `caution:${cause}`,
-    rule: 'caution',
-    row: rule.row,
-    level,
-    title: `${capital(rule.about)}: ${fewOf(children.length > 0 ? children.map(({ name }) => name) : things.map(({ name }) => name))}`,
-    detail: `${fewOf(named)} in ${fewOf(titles)}, ${formatDays(days)}.${there}`,
-    instead: rule.instead,
-    basis: rule.basis,
-    days,
-    cornerIds: unique(where.flatMap(({ where: at }) => (at.kind === 'corner' ? [at.cornerId] : []))),
-    placementId: where[0]!.id,
-    placementIds: where.map(({ id }) => id),
-    childIds: children.map(({ id }) => id),
-    supplyIds: things.map(({ id }) => id),
-    ...(rule.lead && rule.lead !== 'anyone' ? { lead: rule.lead } : {}),
-    facts: fingerprint([
-      rule.row,
+const cautionFinding = memoised(
+  (ever: readonly Meeting[], cause: string, frame: Frame, today: PlainDay): Finding | null => {
+    const { rule, level } = ever[0]!;
+    const isToCome = (day: number): boolean => frame.calendar.days[day - 1]!.date >= today;
+    const all = ever
+      .map((meeting) => ({ ...meeting, days: meeting.days.filter(isToCome) }))
+      .filter(({ days }) => days.length > 0);
+    if (all.length === 0) return null;
+    const things = unique(all.map(({ supply }) => supply));
+    const where = unique(all.map(({ placement }) => placement));
+    const children = unique(all.flatMap(({ child }) => child ?? []));
+    const days = sortedDays(all.flatMap((meeting) => meeting.days));
+    const named = things.map((supply) => {
+      const figure = rule.figure?.(supply.properties);
+      return figure ? `${supply.name} (${figure})` : supply.name;
+    });
+    const whom = children.map((child) =>
+      described(child, all.find((meeting) => meeting.child === child)!.days[0]!, frame),
+    );
+    const titles = unique(where.map(({ content }) => content.title));
+    const there = whom.length === 0 ? '' : ` ${listed(whom)} ${whom.length === 1 ? 'is' : 'are'} there.`;
+    return {
+      key: `caution:${cause}`,
+      rule: 'caution',
+      row: rule.row,
       level,
-      things.map(({ id, properties }) => [id, rule.asks.map((property) => properties[property])]),
-      ever.map(({ child, days: those, placement }) => [child?.id, those, placement.leadId]),
-    ]),
-  };
-}
+      title: `${capital(rule.about)}: ${fewOf(children.length > 0 ? children.map(({ name }) => name) : things.map(({ name }) => name))}`,
+      detail: `${fewOf(named)} in ${fewOf(titles)}, ${formatDays(days)}.${there}`,
+      instead: rule.instead,
+      basis: rule.basis,
+      days,
+      cornerIds: unique(where.flatMap(({ where: at }) => (at.kind === 'corner' ? [at.cornerId] : []))),
+      placementId: where[0]!.id,
+      placementIds: where.map(({ id }) => id),
+      childIds: children.map(({ id }) => id),
+      supplyIds: things.map(({ id }) => id),
+      ...(rule.lead && rule.lead !== 'anyone' ? { lead: rule.lead } : {}),
+      facts: fingerprint([
+        rule.row,
+        level,
+        things.map(({ id, properties }) => [id, rule.asks.map((property) => properties[property])]),
+        ever.map(({ child, days: those, placement }) => [child?.id, those, placement.leadId]),
+      ]),
+    };
+  },
+);
 
 /** The findings about standing water: somebody stays, or nobody was named. */
 export const waterFindings = memoised(
@@ -287,7 +286,9 @@ function unknownFinding(all: readonly Used[]): Finding[] {
 }
 
 function mayContainFindings(all: readonly Used[]): Finding[] {
-  const meetings = all.flatMap((used) =>
+  // Few labels say that they may contain something: the others are passed over at once.
+  const risky = all.filter(({ supply }) => supply.mayContain.length > 0);
+  const meetings = risky.flatMap((used) =>
     used.children.flatMap((child) =>
       child.allergies
         .filter(({ allergen }) => used.supply.mayContain.includes(allergen))

@@ -186,7 +186,8 @@ function reasons(
 ): readonly string[] {
   const { supply, ingredient } = portion;
   const { recipe, factor, bowls, raisedFrom } = scaled;
-  const shown = (value: Exact): string => formatQuantity(quantity(toNumber(value), measure), system);
+  // What it comes to before it is measured out is told finely, whatever the spoons are.
+  const finely = (value: Exact): string => formatQuantity(quantity(toNumber(value), measure), 'metric');
   const each =
     recipe.partMl === null
       ? formatQuantity(quantity(ingredient.amount, supply.unit), system)
@@ -195,7 +196,7 @@ function reasons(
   const inBowls = bowls > 1 ? ` ÷ ${bowls} bowls` : '';
   const percent = Math.round(Math.abs(shareMoved) * 1000) / 10;
   return [
-    `${each} a batch × ${times} batches${inBowls} = ${shown(before)}.`,
+    `${each} a batch × ${times} batches${inBowls} = ${finely(before)}.`,
     ...(amount.equals(before)
       ? []
       : [

@@ -4,6 +4,7 @@ import {
   changesOfMaking,
   changesOfThrowing,
   changesToPutAway,
+  dayToTakeOut,
   counterFor,
   oneBowl,
   onHand,
@@ -95,6 +96,11 @@ describe('a day that is done', () => {
     });
     const done = after(stocked, ...changesOfDayUsed(stocked, TEST_UNIT, 1, STAMP));
     expect(handOf(done, 'sticks')).toBe(8);
+    expect([dayToTakeOut(stocked, TEST_UNIT, A_MONDAY), dayToTakeOut(done, TEST_UNIT, A_MONDAY)]).toEqual([
+      1,
+      null,
+    ]);
+    expect(dayToTakeOut(done, TEST_UNIT, '2027-04-01' as never)).toBeNull();
     const [line] = read(done, TEST_UNIT, A_MONDAY).supplies;
     expect([line!.need.amount, line!.have.amount, line!.buy.amount]).toEqual([8, 8, 0]);
     expect(attempt(done, changesOfDayUsed(done, TEST_UNIT, 1, STAMP)).outcome).toBe('refused');

@@ -1,9 +1,18 @@
 import type { Book } from '../book/index.ts';
+import type { PlainDay } from '../calendar/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import { usedDayIdOf } from '../daybook/index.ts';
 import type { Recipe } from '../library/index.ts';
 import { exact, toNumber } from '../measure/index.ts';
-import { converted, usedOn, type Portion, type Scaled, type SupplyLine } from '../reading/index.ts';
+import {
+  converted,
+  phaseOf,
+  read,
+  usedOn,
+  type Portion,
+  type Scaled,
+  type SupplyLine,
+} from '../reading/index.ts';
 import type { UnitId } from '../unit/index.ts';
 
 /** When something happened by the home's clock, and a maker of ids: one id at each call. */
@@ -42,6 +51,20 @@ export const changesToPutAway = (lines: readonly SupplyLine[], stamp: Stamp): re
         { type: 'gather/put-back', subject: { unitId: unit.id, supplyId: supply.id } },
       ];
     });
+
+/**
+ * The last day of a running unit that has begun, used something up and was not taken out of the ledger yet, by its number;
+ * null for none, and for a unit that is over: its stock has been counted since.
+ */
+export function dayToTakeOut(book: Book, unitId: UnitId, today: PlainDay): number | null {
+  const { frame } = read(book, unitId, today);
+  if (phaseOf(frame, today) !== 'now') return null;
+  const open = frame.calendar.days.filter(
+    ({ number, date }) =>
+      date <= today && !book.usedDays[usedDayIdOf(unitId, number)] && usedOn(book, unitId, number).length > 0,
+  );
+  return open.at(-1)?.number ?? null;
+}
 
 /** A day is done: what it used by the plan is taken out of the ledger, once. */
 export const changesOfDayUsed = (

@@ -146,6 +146,22 @@ describe('scaling', () => {
 
   test.each([
     ['no children', { kind: 'children', children: 0, shareMl: 240, spareShares: 1 }, null, 'children'],
+    ['half a child', { kind: 'children', children: 2.5, shareMl: 240, spareShares: 0 }, null, 'children'],
+    ['no number', { kind: 'children', children: Number.NaN, shareMl: 240, spareShares: 0 }, null, 'children'],
+    ['far too many', { kind: 'children', children: 1001, shareMl: 240, spareShares: 0 }, null, 'children'],
+    [
+      'a spare that is no number',
+      { kind: 'children', children: 2, shareMl: 240, spareShares: Number.NaN },
+      null,
+      'spareShares',
+    ],
+    [
+      'a spare below nought',
+      { kind: 'children', children: 2, shareMl: 240, spareShares: -1 },
+      null,
+      'spareShares',
+    ],
+    ['batches without end', { kind: 'batches', batches: Infinity }, null, 'batches'],
     ['a share of nothing', { kind: 'children', children: 3, shareMl: 0, spareShares: 1 }, null, 'shareMl'],
     ['nothing left', { kind: 'left-of', supplyId: 'flour', amount: 0 }, null, 'amount'],
     ['left of something else', { kind: 'left-of', supplyId: 'oil', amount: 10 }, null, 'supplyId'],

@@ -46,7 +46,8 @@ export interface Scaled {
 
 /** Why a recipe cannot be taken to a target: the field and what to do. */
 export interface CannotScale {
-  readonly path: 'children' | 'amount' | 'supplyId' | 'batches' | 'bowl' | 'ingredients' | 'shareMl';
+  readonly path:
+    'spareShares' | 'children' | 'amount' | 'supplyId' | 'batches' | 'bowl' | 'ingredients' | 'shareMl';
   readonly message: string;
 }
 export type Scaling =
@@ -111,19 +112,26 @@ export function scaledTo(
   };
 }
 
+/** More children or batches than this are a slip of the keys. */
+const MOST_MADE = 1000;
+const COUNT_TEXT = `A whole number from 0 to ${MOST_MADE} is needed here`;
+const isCount = (count: number): boolean => Number.isInteger(count) && 0 <= count && count <= MOST_MADE;
+
 function factorFor(recipe: Recipe, batch: readonly Portion[], target: Target): Exact | CannotScale {
   const yields = exact(recipe.yields.amount);
   switch (target.kind) {
     case 'batches':
-      return target.batches > 0
+      return target.batches > 0 && target.batches <= MOST_MADE
         ? exact(target.batches)
-        : { path: 'batches', message: 'At least a part of a batch is needed' };
+        : { path: 'batches', message: `A part of a batch or up to ${MOST_MADE} are needed here` };
     case 'volume':
       return target.amount > 0
         ? exact(target.amount).div(yields)
         : { path: 'amount', message: 'An amount above zero is needed here' };
     case 'children': {
-      if (!(target.children > 0)) return { path: 'children', message: 'Nobody is there to make it for' };
+      if (target.children === 0) return { path: 'children', message: 'Nobody is there to make it for' };
+      if (!isCount(target.children)) return { path: 'children', message: COUNT_TEXT };
+      if (!isCount(target.spareShares)) return { path: 'spareShares', message: COUNT_TEXT };
       if (!(target.shareMl > 0)) return { path: 'shareMl', message: 'A share above zero is needed here' };
       const shares = exact(target.children).add(exact(target.spareShares));
       return shares.mul(exact(target.shareMl)).div(yields);

@@ -9,7 +9,6 @@ export interface Wanted {
   readonly without: readonly AllergenId[];
   readonly onlyFood: boolean;
 }
-export const AS_IT_IS: Wanted = { without: [], onlyFood: false };
 
 /** A recipe as it is made after its swaps. */
 export interface SwappedRecipe {

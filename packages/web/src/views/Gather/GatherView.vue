@@ -2,10 +2,10 @@
 import {
   BASKETS,
   changesOfDayUsed,
+  dayToTakeOut,
   formatMoney,
   homeOf,
-  usedDayIdOf,
-  usedOn,
+  phaseOf,
   type BasketId,
   type SupplyId,
 } from '@kobby/core';
@@ -49,20 +49,12 @@ const hint = computed(() => {
     ? `everything Day ${next.number} to ${days.length} still needs, for the children who will be there`
     : 'this unit is over';
 });
-// The last day that has begun and was not taken out of the cupboard yet.
-const dayToTakeOut = computed(() => {
-  const begun = reading.value.frame.calendar.days.filter(({ date }) => date <= store.today!);
-  const open = begun.filter(
-    ({ number }) =>
-      !store.book.usedDays[usedDayIdOf(unit.value.id, number)] &&
-      usedOn(store.book, unit.value.id, number).length > 0,
-  );
-  return open.at(-1) ?? null;
-});
+const doneDay = computed(() => dayToTakeOut(store.book, unit.value.id, store.today!));
+const isOver = computed(() => phaseOf(reading.value.frame, store.today!) === 'over');
 function takeOut(): void {
-  if (!dayToTakeOut.value) return;
+  if (doneDay.value === null) return;
   const stamp = { at: store.instant(), newId };
-  store.perform(changesOfDayUsed(store.book, unit.value.id, dayToTakeOut.value.number, stamp));
+  store.perform(changesOfDayUsed(store.book, unit.value.id, doneDay.value, stamp));
 }
 const spent = computed(() => {
   const { paid, budget } = reading.value.cost;
@@ -77,12 +69,15 @@ const opened = computed(
 <template>
   <PageBar title="Baskets" :hint="hint">
     <span class="spent figures" data-test="spent">{{ spent }}</span>
-    <v-btn v-if="dayToTakeOut" class="is-side" data-test="take-out" @click="takeOut">
-      Day {{ dayToTakeOut.number }} is done: take out what it used
+    <v-btn v-if="doneDay !== null" class="is-side" data-test="take-out" @click="takeOut">
+      Day {{ doneDay }} is done: take out what it used
     </v-btn>
     <v-btn class="is-main" :to="{ name: 'shop', params: { unitId: unit.id } }">Shopping list</v-btn>
   </PageBar>
-  <p v-if="reading.supplies.length === 0" class="empty">
+  <p v-if="reading.supplies.length === 0 && isOver" class="empty">
+    This unit is over: nothing is needed for it any more.
+  </p>
+  <p v-else-if="reading.supplies.length === 0" class="empty">
     Nothing to gather yet. Put something in a corner or on a day, and its things appear here with their
     amounts.
   </p>

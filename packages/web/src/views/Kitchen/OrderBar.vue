@@ -125,7 +125,7 @@ const apart = computed(() =>
           :model-value="target.spareShares"
           label="Spare shares"
           path="spareShares"
-          @update:model-value="setTarget({ spareShares: Math.max(0, $event ?? 0) })"
+          @update:model-value="setTarget({ spareShares: $event ?? 0 })"
         />
       </template>
       <template v-else-if="target.kind === 'volume'">
@@ -240,6 +240,7 @@ const apart = computed(() =>
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
   gap: 10px;
+  align-items: start;
   padding-top: 4px;
 }
 .how {

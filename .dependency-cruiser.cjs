@@ -4,7 +4,7 @@ const { join } = require('node:path');
 const floors = [
   ['measure'],
   ['calendar', 'skills'],
-  ['house', 'cupboard', 'library'],
+  ['house', 'cupboard', 'library', 'schedule'],
   ['unit', 'watch', 'daybook', 'handover'],
   ['book'],
   ['changes', 'reading'],

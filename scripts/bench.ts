@@ -12,6 +12,7 @@ import { loadBook, writeTouched } from '../packages/server/src/store/book-store.
 import { openStorage } from '../packages/server/src/store/database.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
+import { benchReady } from './bench-ready.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
 import { ms, show } from './figures.ts';
 
@@ -136,6 +137,7 @@ function benchFirstLoad(): void {
 benchPlanning();
 benchGather();
 benchPacks();
+await benchReady();
 const demo = demoBook();
 benchSearch(demo);
 benchLoad(demo);

@@ -8,6 +8,7 @@ export * from './skills/index.ts';
 export * from './house/index.ts';
 export * from './cupboard/index.ts';
 export * from './library/index.ts';
+export * from './schedule/index.ts';
 export * from './unit/index.ts';
 export * from './daybook/index.ts';
 export * from './handover/index.ts';

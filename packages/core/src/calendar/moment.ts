@@ -1,0 +1,40 @@
+import { Temporal } from 'temporal-polyfill';
+import type { Minutes } from './clock-time.ts';
+import type { PlainDay } from './plain-day.ts';
+
+/** A moment in time, in whole minutes since 1970 (UTC): a night on which the clocks change counts as long as it is. */
+export type Moment = number & { readonly __brand: 'Moment' };
+
+const MS_A_MINUTE = 60_000;
+const MINUTES_AN_HOUR = 60;
+const known = new Map<string, Moment>();
+
+/**
+ * The moment at which a clock in a zone shows a time of a day, in minutes since midnight (24 × 60 is the end of the day).
+ * A time that the clock leaves out counts as the one after it; of one that it shows twice, the first.
+ * @throws {RangeError} for an unknown zone.
+ */
+export function momentOf(day: PlainDay, minutes: number, zone: string): Moment {
+  const key = `${zone} ${day} ${minutes}`;
+  const told = known.get(key);
+  if (told !== undefined) return told;
+  const days = Math.floor(minutes / (24 * MINUTES_AN_HOUR));
+  const rest = minutes - days * 24 * MINUTES_AN_HOUR;
+  const time = Temporal.PlainDate.from(day)
+    .add({ days })
+    .toZonedDateTime({
+      timeZone: zone,
+      plainTime: { hour: Math.floor(rest / MINUTES_AN_HOUR), minute: rest % MINUTES_AN_HOUR },
+    });
+  const moment = Math.floor(time.epochMilliseconds / MS_A_MINUTE) as Moment;
+  // A few thousand are enough for years of planning; a server that runs on begins anew.
+  if (known.size > 20_000) known.clear();
+  known.set(key, moment);
+  return moment;
+}
+
+/** A moment so many minutes later, or earlier when negative. */
+export const laterBy = (moment: Moment, minutes: number): Moment => (moment + minutes) as Moment;
+
+/** From one moment to another. */
+export const minutesBetween = (from: Moment, to: Moment): Minutes => (to - from) as Minutes;

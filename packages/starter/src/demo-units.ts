@@ -66,6 +66,7 @@ const LANTERNS: readonly Placed[] = [
   ['rice-dough', inCorner('dough', 1, 10)],
   ['shadow-shapes', inCorner('floor-games', 1, 10), { things: 'lanterns', thing: 'lantern' }],
   ['roll-and-count', onDay(2, 'small-groups')],
+  ['light-out-of-ice', onDay(3, 'small-groups')],
 ];
 
 const letters = { things: 'letters', thing: 'letter' };

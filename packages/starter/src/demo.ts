@@ -11,6 +11,7 @@ import {
   type PlainDay,
   type UnitId,
 } from '@kobby/core';
+import { demoReady, shownNow, SOLS_HALF_HOUR } from './demo-ready.ts';
 import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
@@ -131,6 +132,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
           name: 'Low Shelf House',
           zone: 'America/Chicago',
           ...STARTER_RULES,
+          prepSlots: [...STARTER_RULES.prepSlots, SOLS_HALF_HOUR],
           emergencyNumber: '555 0100',
           poisonCentreNumber: '555 0199',
           recordedLimits: [
@@ -212,6 +214,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
       },
     ],
     ...demoUnitGestures(),
+    ...demoReady(),
   ];
 }
 
@@ -242,5 +245,6 @@ function keptStop(book: Book): ChangeInput {
  */
 export function demoGestures(): ChangeInput[][] {
   const gestures = gesturesBeforeAnyStop();
-  return [...gestures, [keptStop(gestures.reduce(after, EMPTY_BOOK))]];
+  const book = gestures.reduce(after, EMPTY_BOOK);
+  return [...gestures, [keptStop(book)], shownNow(book, DEMO_TODAY)];
 }

@@ -44,8 +44,9 @@ export const STARTER_RULES = {
     { id: 'after-school', name: 'After school', start: '15:45', minutes: 45 },
   ],
   prepSlots: [
-    { id: 'nap', name: 'Nap time', minutes: { '1': 60, '2': 60, '3': 60, '4': 60, '5': 60 } },
-    { id: 'evening', name: 'Evening', minutes: { '1': 30, '3': 30 } },
+    { id: 'nap', name: 'Nap time', start: '13:00', minutes: { '1': 60, '2': 60, '3': 60, '4': 60, '5': 60 } },
+    { id: 'evening', name: 'Evening', start: '19:30', minutes: { '1': 45, '3': 45 } },
+    { id: 'saturday', name: 'Saturday morning', start: '09:00', minutes: { '6': 60 } },
   ],
   waitingPlaces: [
     { id: 'freezer', name: 'Freezer drawer', kind: 'freezer' as const, holds: 4 },

@@ -34,10 +34,16 @@ function ofWhere(where: Where): readonly HeldReference[] {
   return where.kind === 'twin' ? [held('placements', where.of, 'where', 'of')] : [];
 }
 
+const ofTask = (unitId: string, personId: string | null): readonly HeldReference[] => [
+  held('units', unitId, 'unitId'),
+  ...(personId === null ? [] : [held('people', personId, 'personId')]),
+];
+
 // The one table of what refers to what; storage mirrors it with foreign keys, and a test compares the two.
 const REFERENCES: ReferencesOf = {
   absences: (absence) => [held('children', absence.childId, 'childId')],
   extras: (extra) => [held('children', extra.childId, 'childId')],
+  prepTimes: ({ personId }) => (personId === null ? [] : [held('people', personId, 'personId')]),
   stockMoves: (move) => [held('supplies', move.supplyId, 'supplyId')],
   wishes: (wish) => (wish.supplyId === null ? [] : [held('supplies', wish.supplyId, 'supplyId')]),
   corners: (corner) => [
@@ -93,6 +99,10 @@ const REFERENCES: ReferencesOf = {
     ...ofContent(placement.content),
   ],
   keepings: (keeping) => [held('units', keeping.unitId, 'unitId')],
+  prepChoices: ({ unitId, personId }) => ofTask(unitId, personId),
+  ownTasks: ({ unitId, personId }) => ofTask(unitId, personId),
+  prepPlans: ({ unitId }) => [held('units', unitId, 'unitId')],
+  prepMarks: ({ unitId }) => [held('units', unitId, 'unitId')],
   errands: (errand) => [
     held('units', errand.unitId, 'unitId'),
     held('supplies', errand.supplyId, 'supplyId'),

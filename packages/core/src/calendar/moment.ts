@@ -33,6 +33,10 @@ export function momentOf(day: PlainDay, minutes: number, zone: string): Moment {
   return moment;
 }
 
+/** The moment of an instant as it is kept, such as `2027-03-11T19:20:00.000Z`. */
+export const momentOfInstant = (at: string): Moment =>
+  Math.floor(Temporal.Instant.from(at).epochMilliseconds / MS_A_MINUTE) as Moment;
+
 /** A moment so many minutes later, or earlier when negative. */
 export const laterBy = (moment: Moment, minutes: number): Moment => (moment + minutes) as Moment;
 

@@ -2,7 +2,7 @@ import { entityAt, refKey, type Book, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
 import type { Supply } from '../cupboard/index.ts';
 import { subjectIdOf, tickIdOf } from '../daybook/index.ts';
-import { HOME_ID } from '../house/index.ts';
+import { HOME_ID, type Home } from '../house/index.ts';
 import { calendarOf, type BinFill, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
@@ -78,7 +78,7 @@ export function withSeenVersions(book: Book, gesture: Gesture, actor: Actor): Ge
 }
 
 // Lines of the ledger and ticks commute: whoever comes second finds the same result, so no version is asked for.
-const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves', 'pickups']);
+const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves', 'pickups', 'prepMarks']);
 
 const isStale = (touch: Touch, gesture: Gesture): boolean =>
   !COMMUTING.has(touch.kind) && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
@@ -97,7 +97,7 @@ function handle<T extends ChangeType>(
 }
 
 const HANDLERS: Handlers = {
-  'house/put-home': (pen, { home }) => pen.put('homes', home),
+  'house/put-home': (pen, { home }) => slotRefusal(pen, home) ?? pen.put('homes', home),
   'house/put-person': (pen, { person }) => pen.put('people', person),
   'house/put-child': (pen, { child }) => pen.put('children', child),
   'house/put-absence': (pen, { absence }) => pen.put('absences', absence),
@@ -162,6 +162,17 @@ const HANDLERS: Handlers = {
     if (!placement) return unknownId(['placementId'], 'activity in this unit');
     return binRefusal(pen, bin) ?? pen.put('placements', { ...placement, bin });
   },
+  'ready/put-time': (pen, { time }) => pen.put('prepTimes', time),
+  'ready/choose': (pen, { choice }) => pen.put('prepChoices', choice),
+  'ready/put-task': (pen, { task }) => pen.put('ownTasks', task),
+  'ready/publish': (pen, { plan }, { at, actor }) =>
+    pen.put('prepPlans', { ...plan, id: plan.unitId, version: 0, by: actor.name, at } as never),
+  'ready/done': (pen, { unitId, taskId: id }, { at, actor }) => {
+    if (!pen.get('prepMarks', id)) pen.put('prepMarks', { id, version: 0, unitId, by: actor.name, at });
+  },
+  'ready/undone': (pen, { taskId }) => {
+    if (pen.get('prepMarks', taskId)) pen.drop('prepMarks', taskId);
+  },
   'gather/put-errand': (pen, { errand }, { at, actor }) =>
     pen.put('errands', { ...errand, id: subjectIdOf(errand), version: 0, by: actor.name, at } as never),
   'gather/pick-up': (pen, { subject }, { at, actor }) => {
@@ -205,6 +216,21 @@ function dropKnown(pen: Pen, kind: 'absences' | 'closures', id: string, field: s
   if (!pen.get(kind, id)) return unknownId([field], 'entry');
   pen.drop(kind, id);
   return undefined;
+}
+
+// A time without a minute on any day is a slip; one that stands already is left alone.
+function slotRefusal(pen: Pen, home: Home): Refusal | undefined {
+  const known = new Set(pen.get('homes', HOME_ID)?.prepSlots.map((slot) => JSON.stringify(slot)));
+  const index = home.prepSlots.findIndex(
+    (slot) =>
+      Object.values(slot.minutes).every((minutes) => minutes === 0) && !known.has(JSON.stringify(slot)),
+  );
+  if (index < 0) return undefined;
+  return {
+    reason: 'no-minutes',
+    path: ['home', 'prepSlots', index, 'minutes'],
+    message: `${home.prepSlots[index]!.name} has no minutes on any day`,
+  };
 }
 
 // Amounts already written down would silently mean something else.
@@ -279,6 +305,12 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   errands: 'errand',
   pickups: 'line of the shopping list',
   batches: 'batch',
+  people: 'person',
+  prepTimes: 'time for making ready',
+  prepChoices: 'decision about making ready',
+  ownTasks: 'task of making ready',
+  prepPlans: 'published preparation',
+  prepMarks: 'tick of making ready',
   timers: 'timer',
   ticks: 'tick',
   homes: 'block of the day',

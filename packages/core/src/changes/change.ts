@@ -29,6 +29,7 @@ import {
   homeSchema,
   personIdSchema,
   personSchema,
+  prepTimeSchema,
 } from '../house/index.ts';
 import {
   activityIdSchema,
@@ -46,7 +47,11 @@ import {
   eventSchema,
   keepingOrderSchema,
   omissionSchema,
+  ownTaskSchema,
   placementIdSchema,
+  prepChoiceSchema,
+  prepPlanOrderSchema,
+  prepTaskIdSchema,
   readyUnitSchema,
   thingSchema,
   unitIdSchema,
@@ -117,6 +122,9 @@ const DROPPABLE_KINDS = [
   'usedDays',
   'batches',
   'timers',
+  'prepTimes',
+  'prepChoices',
+  'ownTasks',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -203,6 +211,13 @@ export const changeSchema = z.discriminatedUnion('type', [
     placementId: placementIdSchema,
     bin: binFillSchema.nullable(),
   }),
+  z.object({ type: z.literal('ready/put-time'), time: prepTimeSchema }),
+  z.object({ type: z.literal('ready/choose'), choice: prepChoiceSchema }),
+  z.object({ type: z.literal('ready/put-task'), task: ownTaskSchema }),
+  /** Shows people a schedule; what they were shown before is replaced. */
+  z.object({ type: z.literal('ready/publish'), plan: prepPlanOrderSchema }),
+  z.object({ type: z.literal('ready/done'), unitId: unitIdSchema, taskId: prepTaskIdSchema }),
+  z.object({ type: z.literal('ready/undone'), taskId: prepTaskIdSchema }),
   z.object({ type: z.literal('gather/put-errand'), errand: errandOrderSchema }),
   z.object({ type: z.literal('gather/pick-up'), subject: pickupSubjectSchema }),
   z.object({ type: z.literal('gather/put-back'), subject: pickupSubjectSchema }),

@@ -85,6 +85,13 @@ const DESCRIBERS: Describers = {
   'unit/leave-empty': (book, { omission }) =>
     `${book.corners[omission.cornerId]?.name ?? 'a corner'} left empty`,
   'unit/fill-bin': (book, { placementId }) => `the tub of ${titleOf(book, placementId)}`,
+  'ready/put-time': (_, { time }) => time.name,
+  'ready/choose': () => 'making ready',
+  'ready/put-task': (_, { task }) => task.text,
+  'ready/publish': (book, { plan }) =>
+    `show what is made ready for ${book.units[plan.unitId]?.title ?? 'a unit'}`,
+  'ready/done': () => 'made ready',
+  'ready/undone': () => 'not made ready yet',
   'gather/put-errand': (book, { errand }) => supplyName(book, errand.supplyId),
   'gather/pick-up': (book, { subject }) => `got ${supplyName(book, subject.supplyId)}`,
   'gather/put-back': (book, { subject }) => `${supplyName(book, subject.supplyId)} not got yet`,

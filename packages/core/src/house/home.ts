@@ -54,10 +54,14 @@ export type Block = z.infer<typeof blockSchema>;
 /** The days of the week as keys, `1` for Monday. */
 export const weekdayKeySchema = z.enum(['1', '2', '3', '4', '5', '6', '7']);
 
-/** Time for making ready: minutes on each weekday, and whose time it is; null for whoever is there. */
+/** When a time for making ready begins that nobody gave a beginning: in the evening, which loses no time by mistake. */
+const EVENING = clockTimeSchema.parse('19:30');
+
+/** Time for making ready: from when, minutes on each weekday, and whose time it is; null for whoever is there. */
 export const prepSlotSchema = z.object({
   id: idSchema,
   name: lineSchema,
+  start: clockTimeSchema.default(EVENING),
   minutes: z.partialRecord(weekdayKeySchema, minutesSchema).default({}),
   personId: idSchema.nullable().default(null),
 });

@@ -7,6 +7,7 @@ export * from './closure.ts';
 export * from './corner.ts';
 export * from './home.ts';
 export * from './person.ts';
+export * from './prep-time.ts';
 export * from './ratio.ts';
 export * from './starting-values.ts';
 export * from './week-pattern.ts';

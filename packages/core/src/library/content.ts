@@ -137,9 +137,17 @@ export const prepTaskSchema = z
     /** How long it waits by itself afterwards, and in which kind of place. */
     waitHours: hoursSchema.default(0),
     waitsIn: waitingPlaceKindSchema.nullable().default(null),
-    /** The same with less done by the adult: other minutes, and what the child does instead. */
+    /** What has to be done before it, by the ids of other lines. */
+    needs: z.array(idSchema).max(10, 'At most 10').default([]),
+    /** How far it is prepared, otherwise: minutes now, and what the children work or wait longer for it later. */
     instead: z
-      .array(z.object({ text: textSchema.min(1, 'Say what is done instead'), minutes: minutesSchema }))
+      .array(
+        z.object({
+          text: textSchema.min(1, 'Say what is done instead'),
+          minutes: minutesSchema,
+          laterMinutes: minutesSchema.default(0 as never),
+        }),
+      )
       .max(6, 'At most 6')
       .default([]),
   })
@@ -148,6 +156,27 @@ export const prepTaskSchema = z
     message: 'This cannot be sooner than the earliest time above',
   });
 export type PrepTask = z.infer<typeof prepTaskSchema>;
+
+/** What is wrong with the needs among some lines of preparation: ids of nothing, and circles. */
+function prepProblems(
+  prep: readonly PrepTask[],
+): readonly { readonly path: readonly (string | number)[]; readonly message: string }[] {
+  const byId = new Map(prep.map((task) => [task.id, task]));
+  const leadsTo = (from: string, wanted: string, seen: Set<string>): boolean =>
+    from === wanted ||
+    (!seen.has(from) &&
+      (seen.add(from), (byId.get(from)?.needs ?? []).some((before) => leadsTo(before, wanted, seen))));
+  return prep.flatMap(({ id, needs }, i) =>
+    needs.flatMap((before, j) => {
+      const path = [i, 'needs', j];
+      if (!byId.has(before)) return [{ path, message: 'There is no such line any more' }];
+      if (before === id) return [{ path, message: 'It cannot come before itself' }];
+      return leadsTo(before, id, new Set())
+        ? [{ path, message: `"${byId.get(before)!.text}" needs this one, by itself or through others` }]
+        : [];
+    }),
+  );
+}
 
 /** Something that has to come before, and how long before. */
 export const comesAfterSchema = z.object({
@@ -256,6 +285,9 @@ export const activityContentSchema = z.object(FIELDS).superRefine((content, cont
   const known = new Set<string>(content.versions.map((version) => version.id));
   if (known.size < content.versions.length)
     context.addIssue({ code: 'custom', path: ['versions'], message: 'Two versions have the same id' });
+  prepProblems(content.prep).forEach(({ path, message }) =>
+    context.addIssue({ code: 'custom', path: ['prep', ...path], message }),
+  );
   content.materials.forEach((line, i) => {
     if (line.versionIds.some((id) => !known.has(id)))
       context.addIssue({

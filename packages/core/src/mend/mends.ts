@@ -23,7 +23,23 @@ import type { Placement, UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
 import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
 
+import {
+  byBeginningLater,
+  byLeavingLamination,
+  byMadeSet,
+  byMoreTime,
+  bySimplerWay,
+  bySplitting,
+  byTicking,
+} from './ready-mends.ts';
+
 type Maker = (bench: Bench) => readonly Mend[];
+
+/** A maker of which no more than so many are offered. */
+interface FewOf {
+  readonly most: number;
+  readonly maker: Maker;
+}
 
 /** More than this nobody reads; the first ones that work are offered. */
 const MOST_OFFERED = 4;
@@ -54,9 +70,13 @@ export function mendsFor(
     );
   };
   const offered: Mend[] = [];
-  for (const mend of candidates(bench)) {
-    if (offered.length === MOST_OFFERED) break;
-    if (works(mend)) offered.push(mend);
+  for (const one of MAKERS[finding.rule] ?? []) {
+    const { most, maker } = typeof one === 'function' ? { most: MOST_OFFERED, maker: one } : one;
+    const enough = Math.min(MOST_OFFERED, offered.length + most);
+    for (const mend of maker(bench)) {
+      if (offered.length === enough) break;
+      if (works(mend)) offered.push(mend);
+    }
   }
   return offered;
 }
@@ -75,7 +95,7 @@ function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
 }
 
 /** How each rule can be mended, in the order in which it is offered. */
-const MAKERS: { readonly [R in Finding['rule']]?: readonly Maker[] } = {
+const MAKERS: { readonly [R in Finding['rule']]?: readonly (Maker | FewOf)[] } = {
   caution: [byLead, byVersion, byFiller, byOther, byLeavingOut, byDay, byReserve],
   water: [byLead, byDay, byReserve],
   allergen: [bySwap, byFiller, byOther, byDay, byReserve],
@@ -101,10 +121,24 @@ const MAKERS: { readonly [R in Finding['rule']]?: readonly Maker[] } = {
   eaten: [byDay, byReserve],
   'bin-crowded': [byTub],
   'bin-path': [byFiller],
+  late: [
+    byTicking,
+    byMadeSet,
+    the(1, byDay),
+    the(1, byBeginningLater),
+    the(1, bySimplerWay),
+    the(1, byMoreTime),
+    byLeavingLamination,
+    the(1, bySplitting),
+    byReserve,
+  ],
+  'place-full': [byTicking, the(2, byDay), the(2, byBeginningLater), byMadeSet, bySimplerWay, bySplitting],
+  spoils: [byTicking, byMoreTime, byDay, byBeginningLater],
 };
 
-function* candidates(bench: Bench): Generator<Mend> {
-  for (const maker of MAKERS[bench.finding.rule] ?? []) yield* maker(bench);
+// Only the first so many of one kind that work, so that other ways are offered beside them.
+function the(most: number, maker: Maker): FewOf {
+  return { most, maker };
 }
 
 const titleOf = (placed: readonly Placement[]): string =>

@@ -45,7 +45,11 @@ type RuleId =
   | 'by-hand'
   | 'bin-crowded'
   | 'bin-path'
-  | 'bin-unweighed';
+  | 'bin-unweighed'
+  | 'late'
+  | 'place-full'
+  | 'spoils'
+  | 'no-prep-time';
 
 /** Who keeps a finding as it is, since when and why. */
 interface KeptAs {

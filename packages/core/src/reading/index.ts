@@ -47,6 +47,7 @@ export {
 } from './handover/project.ts';
 export {
   cornersOnShelf,
+  frameOf,
   phaseOf,
   placedIn,
   sessionsOf,
@@ -56,6 +57,16 @@ export {
   type Twin,
 } from './plan/plan.ts';
 export { brokenBy, read, type Reading } from './read.ts';
+export {
+  readinessOf,
+  READY_AHEAD_DAYS,
+  type Readiness,
+  type ReadyEntry,
+  type SlotLoad,
+} from './readiness/ready.ts';
+export { TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
+export { hoursOf, type ReadySlot } from './readiness/slots.ts';
+export { entriesAbout } from './readiness/findings.ts';
 export type { Spot, Suggestion } from './suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';

@@ -37,6 +37,8 @@ import { memoised, stableGroups } from './memo.ts';
 import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
 import { printJobs, type PrintJob } from './prints/prints.ts';
+import { readyFindings } from './readiness/findings.ts';
+import { readinessOf, type Readiness } from './readiness/ready.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
 /** Everything that a plan says about itself. Each answer is computed when it is asked for, and then remembered. */
@@ -55,6 +57,8 @@ export interface Reading {
   readonly prints: readonly PrintJob[];
   readonly trays: readonly TrayRow[];
   readonly changeOvers: readonly ChangeOver[];
+  /** What is made ready, by whom and when, for every unit of the home. */
+  readonly ready: Readiness;
   readonly outOfReach: readonly OutOfReach[];
   /** What needs attention: stops first, then cares, then notes; within a level by their first day. */
   readonly headsUps: readonly Finding[];
@@ -112,6 +116,9 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     get changeOvers() {
       return changeOvers(placements, frame, supplies, corners, beforeUnit(book, unitId)?.left ?? NONE);
     },
+    get ready() {
+      return readinessOf(book, today);
+    },
     get outOfReach() {
       return outOfReach(placements, frame, withInherited(supplies, book.recipes));
     },
@@ -161,6 +168,7 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
           stockFindings(gatherLines(book, frame.unit.id, today)),
           byHandFindings(gatherLines(book, frame.unit.id, today)),
           pieceFindings(placements, frame, supplies, today),
+          readyFindings(readinessOf(book, today), frame.unit, frame.home, today),
         ];
   const found = inOrder(
     shelfFindings(placements, frame, corners, omissions, today),

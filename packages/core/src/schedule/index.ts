@@ -12,5 +12,6 @@ export {
   type Task,
   type TaskNeed,
 } from './problem.ts';
+export { Board } from './board.ts';
 export { quickSchedule } from './quick.ts';
 export { holds, solveSchedule, type Solved, type Solver, type Stage } from './solve.ts';

@@ -5,6 +5,7 @@ export * from './featured.ts';
 export * from './keeping.ts';
 export * from './omission.ts';
 export * from './placement.ts';
+export * from './preparation.ts';
 export * from './ready-unit.ts';
 export * from './thing.ts';
 export * from './unit.ts';

@@ -133,6 +133,7 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   absences: codec('absences', { ...plain('childId', 'from', 'to'), ...json('parts') }),
   extras: codec('extras', { ...plain('childId', 'from', 'to'), ...json('parts') }),
   closures: codec('closures', plain('from', 'to', 'why')),
+  prepTimes: codec('prepTimes', plain('name', 'date', 'start', 'minutes', 'personId')),
   supplies: codec('supplies', {
     ...plain('name', 'category', 'unit', 'use', 'keptIn', 'lowMark', 'got', 'gotFrom', 'backBy'),
     ...plain('arrivesInDays', 'bestBefore', 'gramsPerMl', 'labelCheckedOn', 'notes'),
@@ -190,6 +191,13 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   omissions: codec('omissions', plain('unitId', 'cornerId', 'why')),
   placements: PLACEMENTS,
   keepings: codec('keepings', plain('unitId', 'key', 'facts', 'why', 'by', 'at')),
+  prepChoices: codec('prepChoices', {
+    ...plain('unitId', 'slotId', 'personId', 'parts', 'instead', 'skip', 'note'),
+    ...json('withChildren'),
+  }),
+  ownTasks: codec('ownTasks', plain('unitId', 'text', 'minutes', 'day', 'personId')),
+  prepPlans: codec('prepPlans', { ...plain('unitId', 'by', 'at'), ...json('entries') }),
+  prepMarks: codec('prepMarks', plain('unitId', 'by', 'at')),
   errands: codec('errands', {
     ...plain('unitId', 'supplyId', 'basket', 'from', 'askedOn', 'backBy', 'note', 'by', 'at'),
     ...json('amount'),

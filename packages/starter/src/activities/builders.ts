@@ -13,8 +13,9 @@ type MaterialLine = readonly [
   'day' | 'span',
   ('for-breakage' | 'none' | 'letters-of-name' | 'featured-number' | 'letters-of-words')?,
 ];
-/** `[what is made ready, minutes, hours before at least, waits for hours, in which place]` */
-type PrepLine = readonly [string, number, number?, number?, NonNullable<Content['prep']>[number]['waitsIn']?];
+type Prep = NonNullable<Content['prep']>[number];
+/** `[what is made ready, minutes, hours before at least, waits for hours, in which place, what else is said]` */
+type PrepLine = readonly [string, number, number?, number?, Prep['waitsIn']?, Partial<Prep>?];
 
 /** An activity of the starter library. */
 export interface StarterActivity {
@@ -86,13 +87,14 @@ function contentOf(
     })),
     materials: [...materials.map(materialOf), ...spills.map(spillOf)],
     steps: steps.map(stepOf),
-    prep: prep.map(([text, minutes, leadHours = 0, waitHours = 0, waitsIn = null], i) => ({
+    prep: prep.map(([text, minutes, leadHours = 0, waitHours = 0, waitsIn = null, besides = {}], i) => ({
       id: `p${i + 1}`,
       text,
       minutes,
       leadHours,
       waitHours,
       waitsIn,
+      ...besides,
     })),
     cleanUpMinutes: 5,
     atOnce: null,

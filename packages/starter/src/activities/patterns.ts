@@ -41,7 +41,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
       prep: [
         ['Draw or glue each {thing} on two cards, and a dot of one colour on the back of each pair.', 30],
-        ['Laminate and cut the cards.', 25, 12],
+        ['Laminate and cut the cards.', 25, 12, 0, null, { needs: ['p1'] }],
       ],
       steps: ['Adult: Begin with three pairs.', 'Child: Put the pairs back in the bag, dot to dot.'],
       directions: 'Find two {things} that are the same. Turn them over: the dots on the back agree.',
@@ -164,7 +164,16 @@ export const PATTERNS: readonly StarterActivity[] = [
         ['light-panel', 1, 'all', 'day'],
         ['dark-paper', 2, 'all', 'span'],
       ],
-      prep: [['Trace six {things} on dark paper and cut them out.', 20]],
+      prep: [
+        [
+          'Trace six {things} on dark paper and cut them out.',
+          20,
+          0,
+          0,
+          null,
+          { instead: [{ text: 'Trace only, the oldest cut', minutes: 8, laterMinutes: 10 }] },
+        ],
+      ],
       steps: ['Adult: Keep the room half dark.'],
       directions: 'Find the {thing} for every shadow.',
     },
@@ -586,6 +595,49 @@ export const PATTERNS: readonly StarterActivity[] = [
       features: { letters: ['M'] },
       materials: [['mirrors-plastic', 1, 2, 'day']],
       steps: ['Change over when the timer is empty.'],
+    },
+  ),
+  forFew(
+    'light-out-of-ice',
+    'science',
+    'Light out of the ice',
+    'A ring of ice with a torch in the middle: it shines, it drips, it grows thin.',
+    ['cause-and-effect', 'looking-closely', 'guess-and-test'],
+    [
+      [12, 30, 'Touches the ice with one finger and looks at the light.', 'Cold? And wet.'],
+      [
+        30,
+        54,
+        'Says what is wet and what is dry, and finds the brightest place.',
+        'Where did the drops come from?',
+      ],
+      [
+        54,
+        null,
+        'Guesses what is left after circle time and draws both.',
+        'What would make it slower?',
+        'to melt: to turn from hard to wet when it grows warm',
+      ],
+    ],
+    {
+      adult: 'near',
+      mess: 'some',
+      materials: [
+        ['torches', 1, 3, 'day'],
+        ['small-trays', 1, 3, 'day'],
+      ],
+      prep: [
+        [
+          'Freeze water in two tubs, each with a weighted cup in the middle.',
+          10,
+          0,
+          10,
+          'freezer',
+          { instead: [{ text: 'Freeze plain blocks, the torch beside them', minutes: 4, laterMinutes: 0 }] },
+        ],
+      ],
+      steps: ['Adult: Set the ring over the torch, not the torch into the water.'],
+      directions: 'Half dark, one ring on each tray, the torch below.',
     },
   ),
 ];

@@ -453,7 +453,20 @@ export const SET_UPS: readonly StarterActivity[] = [
     {
       craft: 'model',
       adult: 'tied',
-      prep: [['Draw the folding lines on each square.', 12]],
+      prep: [
+        [
+          'Draw the folding lines on each square.',
+          12,
+          0,
+          0,
+          null,
+          {
+            instead: [
+              { text: 'Fold one as a model, the children fold after it', minutes: 3, laterMinutes: 10 },
+            ],
+          },
+        ],
+      ],
       cleanUpMinutes: 5,
       materials: [
         ['light-card', 1, 'child', 'day', 'for-breakage'],

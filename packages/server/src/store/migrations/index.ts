@@ -4,6 +4,7 @@ import * as houseAndLibrary from './0002-house-and-library.ts';
 import * as planning from './0003-planning.ts';
 import * as cautions from './0004-cautions.ts';
 import * as kitchen from './0005-kitchen.ts';
+import * as makingReady from './0006-making-ready.ts';
 
 interface Step {
   readonly name: string;
@@ -17,6 +18,7 @@ const STEPS: readonly Step[] = [
   { name: '0003-planning', migration: planning },
   { name: '0004-cautions', migration: cautions },
   { name: '0005-kitchen', migration: kitchen },
+  { name: '0006-making-ready', migration: makingReady },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

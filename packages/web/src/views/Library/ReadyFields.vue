@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { OWNERS, WAITING_PLACES } from '@kobby/core';
 import { computed } from 'vue';
-import { ChoiceField, LineField, NumberField, RowsField, WordsField } from '../../parts/fields/index.ts';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  TicksField,
+  WordsField,
+} from '../../parts/fields/index.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { activityOptions } from '../../state/options.ts';
@@ -22,8 +29,15 @@ const blankTask = (): NonNullable<ContentInput['prep']>[number] => ({
   mostLeadHours: null,
   waitHours: 0,
   waitsIn: null,
+  needs: [],
   instead: [],
 });
+const othersOf = (id: string): Record<string, string> =>
+  Object.fromEntries(
+    (content.value.prep ?? [])
+      .filter((one) => one.id !== id && one.text !== '')
+      .map((one) => [one.id, one.text]),
+  );
 const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
   activityId: '',
   leastDays: 0,
@@ -75,13 +89,20 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
         :options="WAITING_PLACES"
       />
     </div>
+    <TicksField
+      v-if="(content.prep ?? []).length > 1"
+      v-model="row.needs as string[]"
+      label="Needs done before it"
+      :path="`${path}.needs`"
+      :options="othersOf(row.id)"
+    />
     <RowsField
       v-slot="{ row: other, path: otherPath }"
       v-model="row.instead"
       label="Or with less done by the adult"
       :path="`${path}.instead`"
       one="Other way"
-      :blank="() => ({ text: '', minutes: 0 as number })"
+      :blank="() => ({ text: '', minutes: 0 as number, laterMinutes: 0 as number })"
     >
       <div class="side-by-side">
         <LineField v-model="other.text" label="What is done instead" :path="`${otherPath}.text`" />
@@ -90,6 +111,12 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
           label="Takes"
           suffix="minutes"
           :path="`${otherPath}.minutes`"
+        />
+        <NumberField
+          v-model="other.laterMinutes as number"
+          label="On the day, more"
+          suffix="minutes"
+          :path="`${otherPath}.laterMinutes`"
         />
       </div>
     </RowsField>

@@ -61,7 +61,13 @@ const currencies = Object.fromEntries(Object.keys(CURRENCIES).map((id) => [id, i
 const skills = Object.entries(SKILLS_BY_AREA).flatMap(([area, list]) =>
   list.map((skill) => ({ title: `${area}: ${skillName(skill as SkillId)}`, value: skill as string })),
 );
-const blankSlot = (): PrepSlot => ({ id: slug(), name: '', minutes: {}, personId: null });
+const blankSlot = (): PrepSlot => ({
+  id: slug(),
+  name: '',
+  start: '13:00' as PrepSlot['start'],
+  minutes: Object.fromEntries(draft.value.workingWeekdays.map((day) => [String(day), 30])),
+  personId: null,
+});
 const slug = (): string => newId().slice(0, 12);
 const values = Object.entries(STARTING_VALUES) as [
   StartingValueId,
@@ -204,6 +210,7 @@ function setMinutes(
         >
           <div class="side-by-side">
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+            <LineField v-model="row.start as string" label="Starts" type="time" :path="`${path}.start`" />
             <ChoiceField
               v-model="row.personId"
               label="Whose"

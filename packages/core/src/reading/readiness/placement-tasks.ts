@@ -1,0 +1,179 @@
+import { momentOf, type Minutes, type Moment, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
+import { valueIn, type Home, type WaitingPlaceKind } from '../../house/index.ts';
+import type { PrepTask, Sheet } from '../../library/index.ts';
+import type { TaskNeed } from '../../schedule/index.ts';
+import type { Placement } from '../../unit/index.ts';
+import { perMember } from '../memo.ts';
+import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
+import type { PrintJob } from '../prints/prints.ts';
+import { openingOf } from './slots.ts';
+import type { ReadyTask, TaskKind } from './task.ts';
+
+const MINUTES_AN_HOUR = 60;
+const SECONDS_A_MINUTE = 60;
+
+const fromHours = (hours: number): Minutes => Math.round(hours * MINUTES_AN_HOUR) as Minutes;
+
+/** The moment at which a session needs what is made ready for it: its block, or the opening of the home for a set-up. */
+const usedAtOf = ({ placement, day, span }: Session, home: Home): Moment =>
+  placement.where.kind === 'day' && span.from > 0
+    ? momentOf(day.date, span.from, home.zone)
+    : openingOf(home, day.date);
+
+/**
+ * What is made ready for each placement by its own lines: once before its first day, or before each day where it spoils.
+ * Nothing is asked for days before `today`; what began before is made.
+ */
+export const prepTasks = perMember(
+  (placement: Placement, frame: Frame, today: PlainDay): readonly ReadyTask[] => {
+    const { content } = placement;
+    if (content.prep.length === 0) return [];
+    const sessions = sessionsOf(placement, frame);
+    const ahead = sessions.filter(({ day }) => day.date >= today);
+    const begins = sessions[0]?.day.date ?? '';
+    return content.prep.flatMap((prep) => {
+      // A child's own step that waits for nothing is part of the activity.
+      if (prep.owner === 'child' && waitOf(prep) === 0) return [];
+      if (isDaily(prep, sessions))
+        return ahead.map((session) => taskOf(prep, placement, [session], frame, true));
+      return begins >= today && ahead.length > 0 ? [taskOf(prep, placement, ahead, frame, false)] : [];
+    });
+  },
+);
+
+const waitOf = ({ leadHours, waitHours }: PrepTask): Minutes => fromHours(Math.max(leadHours, waitHours));
+
+// What spoils is made anew for each day.
+const isDaily = ({ mostLeadHours }: PrepTask, sessions: readonly Session[]): boolean =>
+  mostLeadHours !== null && sessions.length > 1;
+
+const idOf = (placement: Placement, prepId: string, day: ProgramDay | null): string =>
+  day === null ? `${placement.id}:${prepId}` : `${placement.id}:${prepId}:${day.number}`;
+
+function taskOf(
+  prep: PrepTask,
+  placement: Placement,
+  sessions: readonly Session[],
+  frame: Frame,
+  daily: boolean,
+): ReadyTask {
+  const [first] = sessions as readonly [Session, ...Session[]];
+  const children = new Set(
+    sessions.flatMap(({ seats }) =>
+      seats.filter(({ version }) => version !== null).map(({ child }) => child.id),
+    ),
+  ).size;
+  const heads = prep.per === 'child' ? Math.max(1, children) : 1;
+  const minutes = (prep.minutes * heads) as Minutes;
+  return {
+    id: idOf(placement, prep.id, daily ? first.day : null),
+    unit: frame.unit,
+    kind: 'prepare',
+    text: prep.text,
+    forWhat: placement.content.title,
+    placement,
+    minutes,
+    how:
+      prep.per === 'child'
+        ? `${children} ${children === 1 ? 'child' : 'children'} × ${prep.minutes} min`
+        : `${prep.minutes} min, as the activity says`,
+    day: first.day,
+    usedAt: usedAtOf(first, frame.home),
+    waitMinutes: waitOf(prep),
+    mostMinutes: prep.mostLeadHours === null ? null : fromHours(prep.mostLeadHours),
+    needs: prep.needs.map((id): TaskNeed => ({
+      taskId: idOf(placement, id, daily && isDailyLine(placement, id) ? first.day : null),
+      waitMinutes: waitedFor(placement, id),
+      mostMinutes: null,
+    })),
+    hold: holdOf(prep, heads),
+    where: prep.owner === 'adult' ? 'home' : 'children',
+    ways:
+      prep.per === 'child'
+        ? prep.instead.map((way) => ({ ...way, minutes: (way.minutes * heads) as Minutes }))
+        : prep.instead,
+    things: [],
+  };
+}
+
+const lineOf = ({ content }: Placement, id: string): PrepTask | undefined =>
+  content.prep.find((line) => line.id === id);
+const isDailyLine = (placement: Placement, id: string): boolean =>
+  (lineOf(placement, id)?.mostLeadHours ?? null) !== null;
+
+// What comes after something that dries or freezes waits for it.
+const waitedFor = (placement: Placement, id: string): Minutes =>
+  fromHours(lineOf(placement, id)?.waitHours ?? 0);
+
+// What dries comes off the line when it is dry; what is cold or out of reach stays until it is used.
+const STAYS: ReadonlySet<WaitingPlaceKind> = new Set(['freezer', 'fridge', 'shelf']);
+
+function holdOf({ waitsIn, waitHours, leadHours }: PrepTask, units: number): ReadyTask['hold'] {
+  if (waitsIn === null) return null;
+  const stays = STAYS.has(waitsIn);
+  return { kind: waitsIn, units, forMinutes: stays ? null : fromHours(waitHours || leadHours) };
+}
+
+/** Printing, laminating, cutting and finishing a sheet, one task each, in the order that the sheet asks for. */
+export const printTasks = perMember((job: PrintJob, frame: Frame): readonly ReadyTask[] => {
+  const { sheet, placement, work, copyCount } = job;
+  const [first] = sessionsOf(placement, frame);
+  // What began before was printed for its first day.
+  if (first?.day.number !== job.by.number) return [];
+  const { home, unit } = frame;
+  const seconds = {
+    print: work.printSeconds,
+    laminate: work.laminateSeconds,
+    cut: work.cutSeconds,
+    finish: sheet.finishing.length * copyCount * valueIn(home, 'finishingSecondsPerSheet'),
+  };
+  const pages = (count: number): string => `${count} ${count === 1 ? 'page' : 'pages'}`;
+  const how = {
+    print: `${pages(work.pages)} × ${valueIn(home, 'printingSecondsPerPage')} s`,
+    laminate: `${pages(work.pouches)} × ${valueIn(home, 'laminatingSecondsPerSheet')} s`,
+    cut: `${work.cards} cards, ${valueIn(home, 'cuttingSecondsPerCard')} s a cut`,
+    finish: `${copyCount} × ${sheet.finishing.join(', ')}`,
+  };
+  const steps = orderOf(sheet).filter((kind) => seconds[kind] > 0);
+  return steps.map((kind, i): ReadyTask => ({
+    id: `${placement.id}:sheet:${sheet.id}:${kind}`,
+    unit,
+    kind,
+    text: `${sheet.title}: ${WORDS[kind]}${kind === 'finish' ? ` (${sheet.finishing.join(', ')})` : ''}`,
+    forWhat: placement.content.title,
+    placement,
+    minutes: Math.ceil(seconds[kind] / SECONDS_A_MINUTE) as Minutes,
+    how: how[kind],
+    day: job.by,
+    usedAt: usedAtOf(first, home),
+    waitMinutes: 0 as Minutes,
+    mostMinutes: null,
+    needs:
+      i === 0
+        ? []
+        : [
+            {
+              taskId: `${placement.id}:sheet:${sheet.id}:${steps[i - 1]}`,
+              waitMinutes: 0 as Minutes,
+              mostMinutes: null,
+            },
+          ],
+    hold: null,
+    where: 'home',
+    ways: [],
+    things: [sheet.title],
+  }));
+});
+
+type PrintKind = Extract<TaskKind, 'print' | 'laminate' | 'cut' | 'finish'>;
+const WORDS: Readonly<Record<PrintKind, string>> = {
+  print: 'print',
+  laminate: 'laminate',
+  cut: 'cut',
+  finish: 'finish',
+};
+
+const orderOf = ({ cut, laminate }: Sheet): readonly PrintKind[] =>
+  laminate && cut !== 'before'
+    ? ['print', 'laminate', 'cut', 'finish']
+    : ['print', 'cut', 'laminate', 'finish'];

@@ -1,0 +1,215 @@
+import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
+import { addDays, type Minutes, type PlainDay } from '../../calendar/index.ts';
+import type { Home } from '../../house/index.ts';
+import {
+  goalsOf,
+  quickSchedule,
+  type Goals,
+  type Laid,
+  type ScheduleProblem,
+  type Taken,
+} from '../../schedule/index.ts';
+import type { OwnTask, PrepChoice, PrepMark, PrepPlan } from '../../unit/index.ts';
+import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
+import { gatherLines } from '../gather/gather.ts';
+import { memoised, stableGroups } from '../memo.ts';
+import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
+import { printJobs } from '../prints/prints.ts';
+import { assemble, markOf } from './assemble.ts';
+import { chosenTasks, type ChosenTask } from './chosen.ts';
+import { prepTasks, printTasks } from './placement-tasks.ts';
+import { slotsOver, type ReadySlot } from './slots.ts';
+import type { ReadyTask } from './task.ts';
+import { gettingTasks, ownTasks, roomTasks } from './unit-tasks.ts';
+import { whyUnplaced, type Why } from './why.ts';
+
+/** What is made ready for units that begin within so many days. */
+export const READY_AHEAD_DAYS = 45;
+
+/** A task and where it stands in the schedule. */
+export interface ReadyEntry {
+  readonly task: ChosenTask;
+  /** Null for what is unplaced, done or left out. */
+  readonly slot: ReadySlot | null;
+  readonly state: 'laid' | 'unplaced' | 'done' | 'left-out';
+  readonly mark: PrepMark | null;
+  /** Where people were shown it; null when nothing was shown. */
+  readonly shownSlotId: string | null;
+  /** It is not where people were shown it. */
+  readonly isMoved: boolean;
+  /** On the last evening before it is used. */
+  readonly isLast: boolean;
+  /** What keeps it from being laid; null unless it is unplaced. */
+  readonly why: Why | null;
+  /** It was done before something that it needs: the text of that. */
+  readonly doneBefore: string | null;
+}
+
+/** A time for making ready with what is laid into it. */
+export interface SlotLoad {
+  readonly slot: ReadySlot;
+  readonly entries: readonly ReadyEntry[];
+  readonly minutes: Minutes;
+  /** Minutes by which it runs over. */
+  readonly over: Minutes;
+}
+
+/** All that is made ready in a home, for whichever unit: times are shared. */
+export interface Readiness {
+  readonly entries: readonly ReadyEntry[];
+  readonly loads: readonly SlotLoad[];
+  readonly goals: Goals;
+  /** What was asked and how it was answered, for whoever can answer better. */
+  readonly problem: ScheduleProblem;
+  readonly laid: Laid;
+  /** The ids of its tasks, in the order of the problem. */
+  readonly taskIds: readonly string[];
+}
+
+const NONE: readonly never[] = [];
+const ownByUnit = stableGroups((task: OwnTask) => task.unitId);
+
+/** The units that something is made ready for: those that run, and those that begin soon. */
+function unitsMadeReady(book: Book, today: PlainDay): readonly Frame[] {
+  return Object.values(book.units)
+    .filter(({ start }) => start !== null && start <= addDays(today, READY_AHEAD_DAYS))
+    .map(({ id }) => frameOf(book, id))
+    .filter((frame) => {
+      const phase = phaseOf(frame, today);
+      return phase === 'now' || phase === 'to-come';
+    })
+    .toSorted((a, b) => (a.unit.id < b.unit.id ? -1 : 1));
+}
+
+/**
+ * What is made ready, by whom and when: the tasks of every unit that runs or begins soon, laid backwards from the moment
+ * that needs each into the times of the home. Remembered as long as nothing that it rests on changes.
+ */
+export function readinessOf(book: Book, today: PlainDay): Readiness {
+  const frames = unitsMadeReady(book, today);
+  const tasks = frames.map((frame) => unitTasks(book, frame, today));
+  const last = frames.reduce((day, { calendar }) => {
+    const end = calendar.days.at(-1)?.date ?? day;
+    return end > day ? end : day;
+  }, today);
+  const slots = slotsOver(homeOf(book), book.closures, book.people, book.prepTimes, today, last);
+  const decided = decidedIn(book.prepChoices, book.prepMarks, book.prepPlans);
+  return laidOut(slots, joined(NOTHING, ...tasks), homeOf(book), decided, NO_ROOM_TAKEN);
+}
+
+const NOTHING: readonly ReadyTask[] = [];
+const NO_ROOM_TAKEN: readonly Taken[] = [];
+const joined = memoised((...lists: readonly [readonly ReadyTask[], ...(readonly ReadyTask[])[]]) =>
+  lists.flat(),
+);
+
+function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTask[] {
+  const placed = placedIn(book, frame.unit.id);
+  const both = bothOf(placed);
+  const { placements } = placed;
+  const left = beforeUnit(book, frame.unit.id)?.left ?? NONE;
+  const changes = changeOvers(placements, frame, book.supplies, book.corners, left);
+  return ofUnit(
+    flat(prepTasks(both, frame, today)),
+    flat(printTasks(printJobs(both, frame, book.sheets, today), frame)),
+    roomTasks(changes, placements, frame, today),
+    ownTasks(ownByUnit(book.ownTasks).get(frame.unit.id) ?? NONE, frame, today),
+    gettingTasks(gatherLines(book, frame.unit.id, today), frame, today),
+  );
+}
+
+const flat = memoised((lists: readonly (readonly ReadyTask[])[]): readonly ReadyTask[] => lists.flat());
+
+const ofUnit = memoised(
+  (
+    prep: readonly ReadyTask[],
+    prints: readonly ReadyTask[],
+    room: readonly ReadyTask[],
+    own: readonly ReadyTask[],
+    getting: readonly ReadyTask[],
+  ): readonly ReadyTask[] => [...prep, ...prints, ...room, ...own, ...getting],
+);
+
+/** What people did about the tasks: decided, ticked, and were shown. */
+interface Decided {
+  readonly choices: Table<PrepChoice>;
+  readonly marks: Table<PrepMark>;
+  readonly plans: Table<PrepPlan>;
+}
+
+// One object as long as its tables are the same.
+const decidedIn = memoised(
+  (choices: Table<PrepChoice>, marks: Table<PrepMark>, plans: Table<PrepPlan>): Decided => ({
+    choices,
+    marks,
+    plans,
+  }),
+);
+
+const laidOut = memoised(
+  (
+    slots: readonly ReadySlot[],
+    tasks: readonly ReadyTask[],
+    home: Home,
+    { choices, marks, plans }: Decided,
+    taken: readonly Taken[],
+  ): Readiness => {
+    const chosen = chosenTasks(tasks, choices);
+    const shown = new Map<string, string>(
+      Object.values(plans).flatMap(({ entries }) => entries.map(({ taskId, slotId }) => [taskId, slotId])),
+    );
+    const { problem, open } = assemble({ tasks: chosen, slots, home, marks, shown, taken });
+    const laid = quickSchedule(problem);
+    const at = new Map(open.map(({ id }, t) => [id, t]));
+    const whys = whyUnplaced(problem, laid, open, slots, home);
+    const entries = chosen.map((task): ReadyEntry => {
+      const t = at.get(task.id);
+      const s = t === undefined ? null : (laid[t] ?? null);
+      const shownSlotId = shown.get(task.id) ?? null;
+      return {
+        task,
+        slot: s === null ? null : slots[s]!,
+        state: stateOf(task, t, s),
+        mark: markOf(task, marks),
+        shownSlotId,
+        isMoved:
+          t !== undefined && shownSlotId !== null && shownSlotId !== (s === null ? null : slots[s]!.id),
+        isLast: t !== undefined && s !== null && s >= problem.tasks[t]!.lastFrom,
+        why: t === undefined ? null : (whys.get(t) ?? null),
+        doneBefore: doneBeforeOf(task, chosen, marks),
+      };
+    });
+    return {
+      entries,
+      loads: loadsOf(slots, entries),
+      goals: goalsOf(problem, laid),
+      problem,
+      laid,
+      taskIds: open.map(({ id }) => id),
+    };
+  },
+);
+
+function stateOf(task: ChosenTask, t: number | undefined, s: number | null): ReadyEntry['state'] {
+  if (task.isSkipped) return 'left-out';
+  if (t === undefined) return 'done';
+  return s === null ? 'unplaced' : 'laid';
+}
+
+// Ticked, while something that it needs is not.
+function doneBeforeOf(task: ChosenTask, all: readonly ChosenTask[], marks: Table<PrepMark>): string | null {
+  if (task.needs.length === 0 || task.isSkipped || markOf(task, marks) === null) return null;
+  const needed = new Set(task.needs.map(({ taskId }) => taskId));
+  const open = all.find((one) => needed.has(one.wholeId) && !one.isSkipped && markOf(one, marks) === null);
+  return open?.text ?? null;
+}
+
+function loadsOf(slots: readonly ReadySlot[], entries: readonly ReadyEntry[]): readonly SlotLoad[] {
+  const bySlot = groupBy(entries, ({ slot }) => slot);
+  return slots.map((slot) => {
+    const inIt = bySlot.get(slot) ?? NONE;
+    const minutes = inIt.reduce((sum, { task }) => sum + task.minutes, 0);
+    const over = slot.minutes === null ? 0 : Math.max(0, minutes - slot.minutes);
+    return { slot, entries: inIt, minutes: minutes as Minutes, over: over as Minutes };
+  });
+}

@@ -1,0 +1,61 @@
+import type { Minutes, Moment, ProgramDay } from '../../calendar/index.ts';
+import type { WaitingPlaceKind } from '../../house/index.ts';
+import type { PrepTask } from '../../library/index.ts';
+import type { TaskNeed } from '../../schedule/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
+
+/** What kinds of making ready there are, in the words of the page. */
+export const TASK_KINDS = {
+  prepare: 'Prepare',
+  print: 'Print',
+  laminate: 'Laminate',
+  cut: 'Cut',
+  finish: 'Finish',
+  cook: 'Cook',
+  shop: 'Shop',
+  order: 'Order',
+  ask: 'Ask',
+  borrow: 'Borrow',
+  collect: 'Collect outdoors',
+  'change-over': 'Change over',
+  'set-out': 'Set out',
+  folder: 'Day folder',
+  bin: 'Bins',
+  own: 'Own',
+} as const;
+export type TaskKind = keyof typeof TASK_KINDS;
+
+/** Something that is made ready before a day of a unit. */
+export interface ReadyTask {
+  readonly id: string;
+  readonly unit: Unit;
+  readonly kind: TaskKind;
+  /** What is done. */
+  readonly text: string;
+  /** What it is for: an activity, a day. */
+  readonly forWhat: string;
+  readonly placement: Placement | null;
+  readonly minutes: Minutes;
+  /** How the minutes came about. */
+  readonly how: string;
+  /** The numbered day that needs it, and the moment. */
+  readonly day: ProgramDay;
+  readonly usedAt: Moment;
+  /** It is finished at least so long before that. */
+  readonly waitMinutes: Minutes;
+  /** And at most so long: it spoils, or would be in the way; null when it keeps. */
+  readonly mostMinutes: Minutes | null;
+  readonly needs: readonly TaskNeed[];
+  /** Where it waits, and how much room it takes; `forMinutes` null until it is used. */
+  readonly hold: {
+    readonly kind: WaitingPlaceKind;
+    readonly units: number;
+    readonly forMinutes: Minutes | null;
+  } | null;
+  /** Whose hands and where: in a time for making ready, out of the house, or with the children. */
+  readonly where: 'home' | 'away' | 'children';
+  /** How else it can be prepared. */
+  readonly ways: PrepTask['instead'];
+  /** What it takes, by name. */
+  readonly things: readonly string[];
+}

@@ -1,0 +1,112 @@
+import { formatDuration, type Minutes } from '../../calendar/index.ts';
+import { WAITING_PLACES, type Home, type WaitingPlaceKind } from '../../house/index.ts';
+import { Board, type Laid, type ScheduleProblem } from '../../schedule/index.ts';
+import { isForIt } from './assemble.ts';
+import type { ChosenTask } from './chosen.ts';
+import type { ReadySlot } from './slots.ts';
+
+/** What keeps a task from being laid, in one word, and in a sentence with its figures. */
+export interface Why {
+  readonly kind: 'no-time' | 'wait' | 'spoils' | 'minutes' | 'place' | 'needs';
+  readonly text: string;
+  /** Minutes that are missing where minutes are missing. */
+  readonly missing: Minutes | null;
+}
+
+/** Why each unplaced task of a schedule is unplaced, by its place in the problem. */
+export function whyUnplaced(
+  problem: ScheduleProblem,
+  laid: Laid,
+  open: readonly ChosenTask[],
+  slots: readonly ReadySlot[],
+  home: Home,
+): ReadonlyMap<number, Why> {
+  const whys = new Map<number, Why>();
+  if (!laid.includes(null)) return whys;
+  const board = new Board(problem);
+  laid.forEach((s, t) => {
+    if (s !== null) board.lay(t, s);
+  });
+  laid.forEach((s, t) => {
+    if (s === null) whys.set(t, whyOf(t, problem, board, open, slots, home));
+  });
+  return whys;
+}
+
+function whyOf(
+  t: number,
+  problem: ScheduleProblem,
+  board: Board,
+  open: readonly ChosenTask[],
+  slots: readonly ReadySlot[],
+  home: Home,
+): Why {
+  const task = open[t]!;
+  const { options } = problem.tasks[t]!;
+  const before = board.needsOf(t).find((one) => board.slotOf(one) === null);
+  if (before !== undefined)
+    return {
+      kind: 'needs',
+      missing: null,
+      text: `It needs "${open[before]!.text}", which has no time either.`,
+    };
+  if (options.length === 0) return withoutOptions(task, slots, home);
+  const free = options.map((s) => board.freeIn(s));
+  const most = Math.max(...free);
+  if (options.every((s) => board.overWith(t, s) === null))
+    return {
+      kind: 'minutes',
+      missing: (task.minutes - Math.max(0, most)) as Minutes,
+      text: `It takes ${task.minutes} min; of the times before it none has more than ${Math.max(0, most)} min left.`,
+    };
+  if (task.hold && options.every((s) => board.overWith(t, s) === null || !board.hasRoom(t, s)))
+    return { kind: 'place', missing: null, text: placeText(task.hold.kind, problem) };
+  const needs = task.needs.length > 0 || board.usersOf(t).length > 0;
+  return needs
+    ? { kind: 'needs', missing: null, text: 'What comes before it and its waiting leave no time that fits.' }
+    : {
+        kind: 'minutes',
+        missing: (task.minutes - Math.max(0, most)) as Minutes,
+        text: `It takes ${task.minutes} min; the times in which it could be done are full.`,
+      };
+}
+
+function placeText(kind: WaitingPlaceKind, { places }: ScheduleProblem): string {
+  const room = places[kind] ?? 0;
+  return `The ${WAITING_PLACES[kind]} holds ${room} at once, and it is full then.`;
+}
+
+// No slot at all would do, however empty: time, wait or freshness is what is missing.
+function withoutOptions(task: ChosenTask, slots: readonly ReadySlot[], home: Home): Why {
+  const mine = slots.filter((slot) => isForIt(task, slot, home));
+  const before = mine.filter(({ to }) => to <= task.usedAt);
+  const needsOfWait =
+    task.waitMinutes > 0 ? ` It needs ${formatDuration(task.waitMinutes)} before it is used.` : '';
+  if (before.length === 0)
+    return {
+      kind: 'no-time',
+      missing: null,
+      text:
+        (task.choice?.slotId ?? null) !== null
+          ? 'The time that was chosen for it comes too late, or is gone.'
+          : `There is no time for making ready before it.${needsOfWait}`,
+    };
+  const longest = task.usedAt - before[0]!.to;
+  if (longest < task.waitMinutes)
+    return {
+      kind: 'wait',
+      missing: (task.waitMinutes - longest) as Minutes,
+      text: `It needs ${formatDuration(task.waitMinutes)} before it is used; ${formatDuration(longest)} are left: ${formatDuration(task.waitMinutes - longest)} too few.`,
+    };
+  if (task.mostMinutes !== null && task.usedAt - before.at(-1)!.to > task.mostMinutes)
+    return {
+      kind: 'spoils',
+      missing: null,
+      text: `It keeps for ${formatDuration(task.mostMinutes)}; the last time for making ready is ${formatDuration(task.usedAt - before.at(-1)!.to)} before it is used.`,
+    };
+  return {
+    kind: 'wait',
+    missing: null,
+    text: 'What it needs was done too late, or too long ago, for any time that is left.',
+  };
+}

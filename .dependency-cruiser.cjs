@@ -28,7 +28,13 @@ const core = (rooms) => `^packages/core/src/(${rooms.join('|')})/`;
 module.exports = {
   forbidden: [
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'known-packages-only', severity: 'error', from: {}, to: { couldNotResolve: true } },
+    {
+      name: 'known-packages-only',
+      severity: 'error',
+      from: {},
+      // The bundler's own way to name a file of a package.
+      to: { couldNotResolve: true, pathNot: '^highs/runtime\\?url$' },
+    },
     ...floors.slice(0, -1).map((rooms, level) => ({
       name: `core-downwards-from-${rooms[0]}`,
       severity: 'error',

@@ -7,6 +7,7 @@ export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   // The manifest tells the benchmark what the first page loads.
   build: { target: 'es2022', sourcemap: false, manifest: true },
-  optimizeDeps: { exclude: ['vuetify'] },
+  worker: { format: 'es' },
+  optimizeDeps: { include: ['highs'], exclude: ['vuetify'] },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

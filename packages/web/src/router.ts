@@ -15,6 +15,11 @@ export const router = createRouter({
       component: () => import('./views/SignedIn.vue'),
       children: [
         { path: '', name: 'units', component: () => import('./views/Units/UnitsView.vue') },
+        {
+          path: ':unitId/labels',
+          name: 'labels',
+          component: () => import('./views/Ready/LabelsView.vue'),
+        },
         { path: ':unitId/shop', name: 'shop', component: () => import('./views/Shop/ShopView.vue') },
         {
           path: ':unitId',
@@ -26,6 +31,7 @@ export const router = createRouter({
             { path: 'days', name: 'days', component: () => import('./views/Days/DaysView.vue') },
             { path: 'trays', name: 'trays', component: () => import('./views/Trays/TraysView.vue') },
             { path: 'gather', name: 'gather', component: () => import('./views/Gather/GatherView.vue') },
+            { path: 'ready', name: 'ready', component: () => import('./views/Ready/ReadyView.vue') },
             {
               path: 'hand-over',
               name: 'hand-over',

@@ -44,6 +44,7 @@ export {
   type Handover,
   type HandoverDay,
   type HandoverItem,
+  type HandoverTask,
 } from './handover/project.ts';
 export {
   cornersOnShelf,
@@ -66,6 +67,7 @@ export {
 } from './readiness/ready.ts';
 export { TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
 export { hoursOf, type ReadySlot } from './readiness/slots.ts';
+export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout } from './readiness/findings.ts';
 export type { Spot, Suggestion } from './suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';

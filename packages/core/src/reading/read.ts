@@ -38,6 +38,7 @@ import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
 import { printJobs, type PrintJob } from './prints/prints.ts';
 import { readyFindings } from './readiness/findings.ts';
+import { namesIn, packingOf, type Packing } from './readiness/packing.ts';
 import { readinessOf, type Readiness } from './readiness/ready.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
@@ -59,6 +60,8 @@ export interface Reading {
   readonly changeOvers: readonly ChangeOver[];
   /** What is made ready, by whom and when, for every unit of the home. */
   readonly ready: Readiness;
+  /** What goes into which folder, basket and bin. */
+  readonly packing: Packing;
   readonly outOfReach: readonly OutOfReach[];
   /** What needs attention: stops first, then cares, then notes; within a level by their first day. */
   readonly headsUps: readonly Finding[];
@@ -118,6 +121,11 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     },
     get ready() {
       return readinessOf(book, today);
+    },
+    get packing() {
+      const jobs = printJobs(bothOf(placed), frame, book.sheets, today);
+      const lines = linesOf(book.dayLines).get(unitId) ?? NONE;
+      return packingOf(placements, jobs, lines, frame, namesIn(supplies, book.bookTitles), today);
     },
     get outOfReach() {
       return outOfReach(placements, frame, withInherited(supplies, book.recipes));

@@ -5,6 +5,7 @@ import { actorSchema, changeSchema, gestureIdSchema, gestureSchema } from '../ch
 import { tickSubjectSchema } from '../daybook/index.ts';
 import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
 import { idSchema, lineSchema } from '../measure/index.ts';
+import { prepTaskIdSchema } from '../unit/index.ts';
 import { problemSchema } from './problem.ts';
 
 /** Largest number of gestures in one request: an offline queue comes in several. */
@@ -122,7 +123,7 @@ export const enterRequestSchema = z.object({
 export const shareTickRequestSchema = z.object({
   gestureId: gestureIdSchema,
   at: gestureSchema.shape.at,
-  subject: tickSubjectSchema,
+  subject: z.union([tickSubjectSchema, z.object({ taskId: prepTaskIdSchema })]),
   done: z.boolean('Say whether it is done'),
 });
 export type ShareTickRequest = z.infer<typeof shareTickRequestSchema>;

@@ -1,4 +1,4 @@
-import { HOME_ID, project, shareClosedBecause, type Handover, type ShareId } from '@kobby/core';
+import { HOME_ID, project, shareClosedBecause, type Handover, type ShareId, type UnitId } from '@kobby/core';
 import type { Context } from 'koa';
 import type { HomeClock } from '../clock.ts';
 import type { Keeper } from '../keeper.ts';
@@ -32,6 +32,12 @@ export class ShareViews {
     if (closed === 'expired')
       throw fail('link-expired', `It could be used until ${share.lastDate}. Ask for a new one.`);
     return project(book, share, this.#clock.today());
+  }
+
+  /** The unit that a link is about. @throws {ProblemError} when the link does not open. */
+  unitOf(shareId: ShareId): UnitId {
+    this.view(shareId);
+    return this.#keeper.book.shares[shareId]!.unitId;
   }
 
   /** Keeps a listener up to date: the whole view at once, and again whenever it becomes another. */

@@ -182,6 +182,23 @@ describe('a link', () => {
     expect(ticks()).toEqual([]);
   });
 
+  test('lets its holder tick what is made ready for its days, and take that back', async () => {
+    await enter();
+    const { body } = await sol.ask('POST', '/api/shared/link-sol/enter', { secret });
+    const tasks = body.days.flatMap((day: { ready: { taskId: string }[] }) => day.ready);
+    const { taskId } = tasks.find((one: { ticked: unknown }) => one.ticked === null);
+    const subject = { taskId };
+    const done = await sol.ask('POST', '/api/shared/link-sol/ticks', tick({ subject }));
+    expect([done.status, done.body.outcome]).toEqual([200, 'kept']);
+    const mark = () => server.app.services.keeper.book.prepMarks[taskId]?.by ?? null;
+    expect(mark()).toBe('Sol');
+    const back = tick({ subject, gestureId: 'tick-from-sol-2', done: false });
+    await sol.ask('POST', '/api/shared/link-sol/ticks', back);
+    expect(mark()).toBeNull();
+    const other = tick({ subject: { taskId: 'unit-lanterns-5:p1' }, gestureId: 'tick-from-sol-3' });
+    expect((await sol.ask('POST', '/api/shared/link-sol/ticks', other)).status).toBe(422);
+  });
+
   test.each([
     [{ subject: { placementId: 'unit-kites-13', day: 1, supplyId: null } }, 422, 'subject'],
     [{ subject: { placementId: 'unit-lanterns-1', day: 4, supplyId: null } }, 422, 'subject'],

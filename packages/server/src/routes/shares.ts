@@ -6,6 +6,8 @@ import {
   shareTickRequestSchema,
   type Actor,
   type ShareId,
+  type ShareTickRequest,
+  type UnitId,
 } from '@kobby/core';
 import type { Context } from 'koa';
 import { newSecret } from '../access/secrets.ts';
@@ -84,8 +86,14 @@ export async function tickShared(ctx: Context, services: Services, params: Param
     ]);
   }
   const actor: Actor = { kind: 'share', id: shareId, name: view.label };
-  const change = { type: done ? 'daybook/tick' : 'daybook/untick', subject };
+  const change = changeOfTick(services.shareViews.unitOf(shareId), subject, done);
   const answer = await services.keeper.keep({ id: gestureId, at, changes: [change] }, actor);
   if (answer.outcome === 'not-kept') sendProblem(ctx, answer.problem);
   else ctx.body = answer;
+}
+
+function changeOfTick(unitId: UnitId, subject: ShareTickRequest['subject'], done: boolean): unknown {
+  if (!('taskId' in subject)) return { type: done ? 'daybook/tick' : 'daybook/untick', subject };
+  const { taskId } = subject;
+  return done ? { type: 'ready/done', unitId, taskId } : { type: 'ready/undone', taskId };
 }

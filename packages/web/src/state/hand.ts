@@ -32,6 +32,7 @@ import {
 import { newId } from './api.ts';
 import { useBook } from './book.ts';
 import type { Desk } from './desk.ts';
+import { drag } from './drag.ts';
 
 /** Something in hand: what stands in the unit, or what would if it were put down. */
 export interface Held {
@@ -39,9 +40,6 @@ export interface Held {
   /** It is from the library and stands nowhere yet. */
   readonly isNew: boolean;
 }
-
-// A press that wanders less than this is a press.
-const DRAG_PIXELS = 6;
 
 /**
  * The hand of a person who plans: takes one thing and puts it into a place. A mouse drags; a finger drags by the
@@ -122,34 +120,18 @@ class Hand {
 
   /** Begins to drag once the pointer wanders. Anything but a mouse scrolls, except by a grip. */
   grab(event: PointerEvent, held: Held): void {
-    if (event.button !== 0) return;
-    const start = { x: event.clientX, y: event.clientY };
-    const move = ({ clientX: x, clientY: y }: PointerEvent): void => {
-      if (!this.point.value && Math.hypot(x - start.x, y - start.y) < DRAG_PIXELS) return;
-      this.held.value = held;
-      this.point.value = { x, y };
-      const under = document.elementFromPoint(x, y)?.closest<HTMLElement>('[data-spot]');
-      this.over.value = under?.dataset.spot ?? null;
-    };
-    const end = (last: Event): void => {
-      window.removeEventListener('pointermove', move);
-      window.removeEventListener('pointerup', end);
-      window.removeEventListener('pointercancel', end);
-      if (!this.point.value) return;
-      // The press that ends where it began is no press on what lies there.
-      window.addEventListener('click', stop, { capture: true, once: true });
-      setTimeout(() => window.removeEventListener('click', stop, { capture: true }));
-      const spot = this.over.value === null ? undefined : this.#spots.get(this.over.value);
-      if (spot && last.type === 'pointerup') this.put(spot);
-      else this.letGo();
-    };
-    const stop = (click: Event): void => {
-      click.stopPropagation();
-      click.preventDefault();
-    };
-    window.addEventListener('pointermove', move);
-    window.addEventListener('pointerup', end);
-    window.addEventListener('pointercancel', end);
+    drag(event, {
+      move: (spot, point) => {
+        this.held.value = held;
+        this.point.value = point;
+        this.over.value = spot;
+      },
+      end: (spot) => {
+        const put = spot === null ? undefined : this.#spots.get(spot);
+        if (put) this.put(put);
+        else this.letGo();
+      },
+    });
   }
 
   /** Puts what is in hand into a place. A pattern asks for its words first. */

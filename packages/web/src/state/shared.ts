@@ -22,7 +22,9 @@ interface WaitingTick {
 const RETRY_MS = 2000;
 
 const isSame = (a: TickSubject, b: TickSubject): boolean =>
-  a.placementId === b.placementId && a.day === b.day && a.supplyId === b.supplyId;
+  'taskId' in a
+    ? 'taskId' in b && a.taskId === b.taskId
+    : !('taskId' in b) && a.placementId === b.placementId && a.day === b.day && a.supplyId === b.supplyId;
 
 /** What a link shows on this phone, kept up to date, and the ticks on their way back. */
 export class SharedLink {

@@ -38,7 +38,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   });
   const nothing = { render: () => null };
   const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
-  const ofUnit = ['corners', 'spark', 'gather', 'shop'];
+  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels'];
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

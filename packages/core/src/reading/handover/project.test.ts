@@ -15,6 +15,7 @@ import {
   aVersion,
   inCorner,
   onDay,
+  TEST_HOME,
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
@@ -189,6 +190,51 @@ describe('what is kept and what asks for care', () => {
       {
         level: 'stop',
         text: 'Stop: Small parts: Ada. Use a larger version, or let them do something else. Kept by Mara: Strung for Ada',
+      },
+    ]);
+  });
+});
+
+describe('what is made ready', () => {
+  const week = Object.fromEntries(['1', '2', '3', '4', '5'].map((day) => [day, 60]));
+  const cut = { prep: [{ id: 'cut', text: 'Cut strips', minutes: 10 }] };
+  const made = after(
+    book,
+    {
+      type: 'house/put-home',
+      home: { ...TEST_HOME, prepSlots: [{ id: 'nap', name: 'Nap time', start: '13:00', minutes: week }] },
+    },
+    anActivity('strips', { mode: 'whole-group', ...cut }),
+    anActivity('SECRET', { mode: 'whole-group', prep: [{ id: 'cut', text: 'SECRET CUT', minutes: 10 }] }),
+    onDay('s', 'strips', 4, 'groups'),
+    onDay('later', 'SECRET', 5, 'groups'),
+  );
+  const view = project(made, share, A_MONDAY);
+
+  test('stands on the day on which it is done, for days that the link shows and no others', () => {
+    const tasks = view.days.map(({ number, ready }) => [number, ready.map(({ taskId }) => taskId)]);
+    expect(tasks).toEqual([
+      [2, []],
+      [3, ['s:cut', 'kites:set-out:4']],
+      [4, []],
+    ]);
+    expect(JSON.stringify(view)).not.toContain('SECRET');
+  });
+
+  test('is ticked by whoever sees it', () => {
+    expect(mayTick(view, { taskId: 's:cut' as never })).toBe(true);
+    expect(mayTick(view, { taskId: 'later:cut' as never })).toBe(false);
+    const done = after(made, { type: 'ready/done', unitId: TEST_UNIT, taskId: 's:cut' });
+    const there = project(done, share, A_MONDAY).days[2]?.ready;
+    expect(there).toEqual([
+      {
+        taskId: 's:cut',
+        text: 'Cut strips',
+        forWhat: 'strips',
+        when: 'done',
+        who: null,
+        minutes: 10,
+        ticked: { by: 'Mara' },
       },
     ]);
   });

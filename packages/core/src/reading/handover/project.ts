@@ -3,6 +3,7 @@ import type { Book } from '../../book/index.ts';
 import {
   clockTimeSchema,
   formatDay,
+  formatMinutes,
   minutesSchema,
   plainDaySchema,
   type PlainDay,
@@ -15,12 +16,20 @@ import { groupBy } from '../../book/index.ts';
 import { ALLERGENS } from '../../house/index.ts';
 import { activityModeSchema } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
-import { dayNumberSchema, placementIdSchema, type Placement } from '../../unit/index.ts';
+import {
+  dayNumberSchema,
+  placementIdSchema,
+  prepTaskIdSchema,
+  type Placement,
+  type PrepTaskId,
+} from '../../unit/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
 import { withInherited } from '../cautions/inherit.ts';
 import { placementsOf, type Finding } from '../finding.ts';
 import { read } from '../read.ts';
+import type { Readiness } from '../readiness/ready.ts';
+import type { TaskKind } from '../readiness/task.ts';
 import { blockOf, frameOf, placedIn, sessionsOf, whoDoesWhat, type Frame } from '../plan/plan.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
@@ -44,6 +53,20 @@ export const handoverSchema = z.strictObject({
       dateText: z.string(),
       /** The children who come, as the home shows them to assistants. */
       children: z.array(z.string()),
+      /** What is made ready on this day for a day that the link shows. */
+      ready: z.array(
+        z.strictObject({
+          taskId: prepTaskIdSchema,
+          text: z.string(),
+          /** The activity, or the day. */
+          forWhat: z.string(),
+          when: z.string(),
+          /** Whose time it is; null for anybody's. */
+          who: z.string().nullable(),
+          minutes: minutesSchema,
+          ticked: tickedSchema,
+        }),
+      ),
       items: z.array(
         z.strictObject({
           placementId: placementIdSchema,
@@ -83,6 +106,7 @@ export const handoverSchema = z.strictObject({
 export type Handover = z.infer<typeof handoverSchema>;
 export type HandoverDay = Handover['days'][number];
 export type HandoverItem = HandoverDay['items'][number];
+export type HandoverTask = HandoverDay['ready'][number];
 
 /**
  * What a link shows of the book: its days, who comes, what each does, with what, and whom to watch for.
@@ -92,7 +116,8 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
   const frame = frameOf(book, share.unitId);
   const placements = placedIn(book, share.unitId).placements;
   const days = frame.calendar.days.filter(({ number }) => share.fromDay <= number && number <= share.toDay);
-  const shown: Shown = { book, frame, headsUps: read(book, share.unitId, today).headsUps };
+  const { headsUps, ready } = read(book, share.unitId, today);
+  const shown: Shown = { book, frame, headsUps, ready };
   return {
     shareId: share.id,
     label: share.label,
@@ -106,6 +131,7 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
       date: day.date,
       dateText: formatDay(day.date),
       children: frame.attendance[day.number - 1]!.children.map((child) => child.shownAs),
+      ready: tasksOn(shown, share, day),
       items: placements
         .map((placement) => itemOn(shown, placement, day))
         .filter((item) => item !== null)
@@ -114,16 +140,20 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
   };
 }
 
+/** What the holder of a link ticks: something of a day, or something that is made ready. */
+export type SharedSubject = TickSubject | { readonly taskId: PrepTaskId };
+
 /** Whether a link lets its holder tick a subject: only what it shows can be ticked. */
-export const mayTick = (handover: Handover, subject: TickSubject): boolean =>
-  handover.days.some(
-    (day) =>
-      day.number === subject.day &&
-      day.items.some(
-        (item) =>
-          item.placementId === subject.placementId &&
-          (subject.supplyId === null || item.things.some((thing) => thing.supplyId === subject.supplyId)),
-      ),
+export const mayTick = (handover: Handover, subject: SharedSubject): boolean =>
+  handover.days.some((day) =>
+    'taskId' in subject
+      ? day.ready.some(({ taskId }) => taskId === subject.taskId)
+      : day.number === subject.day &&
+        day.items.some(
+          (item) =>
+            item.placementId === subject.placementId &&
+            (subject.supplyId === null || item.things.some((thing) => thing.supplyId === subject.supplyId)),
+        ),
   );
 
 // Set-ups stand before the day begins; then by the clock.
@@ -159,6 +189,36 @@ function itemOn(shown: Shown, placement: Placement, day: ProgramDay): HandoverIt
     cautions: cautionsOn(shown, placement, day),
     ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
   };
+}
+
+// Shopping and ordering stay with whoever keeps the money.
+const NOT_SHARED: ReadonlySet<TaskKind> = new Set(['shop', 'order', 'ask', 'borrow', 'collect']);
+
+/** What is laid into the times of a day, or was done of it, for days that the link shows: no other days, no other units. */
+function tasksOn(
+  { book, ready, frame }: Shown,
+  { fromDay, toDay }: Share,
+  day: ProgramDay,
+): HandoverDay['ready'] {
+  return ready.entries.flatMap(({ task, slot, mark }) => {
+    const { number } = task.day;
+    if (task.unit.id !== frame.unit.id || number < fromDay || toDay < number) return [];
+    // What is ticked stays on the day that needs it.
+    const date = slot?.date ?? (mark ? task.day.date : null);
+    if (NOT_SHARED.has(task.kind) || date !== day.date) return [];
+    return [
+      {
+        taskId: task.id as PrepTaskId,
+        text: task.part ? `${task.text} (${task.part})` : task.text,
+        // A dough may be for other days as well: what it is for may lie outside the link.
+        forWhat: task.kind === 'cook' ? `Day ${number}` : task.forWhat,
+        when: slot ? `${slot.name}${slot.kind === 'slot' ? ` ${formatMinutes(slot.start)}` : ''}` : 'done',
+        who: slot?.personId ? (book.people[slot.personId]?.name ?? null) : null,
+        minutes: task.minutes,
+        ticked: mark ? { by: mark.by } : null,
+      },
+    ];
+  });
 }
 
 function thingsOn(book: Book, frame: Frame, placement: Placement, day: ProgramDay): HandoverItem['things'] {
@@ -225,6 +285,7 @@ interface Shown {
   readonly book: Book;
   readonly frame: Frame;
   readonly headsUps: readonly Finding[];
+  readonly ready: Readiness;
 }
 
 function tickOf(book: Book, subject: TickSubject): { by: string } | null {

@@ -76,7 +76,7 @@ function taskOf(
     how:
       prep.per === 'child'
         ? `${children} ${children === 1 ? 'child' : 'children'} × ${prep.minutes} min`
-        : `${prep.minutes} min, as the activity says`,
+        : 'as its activity says',
     day: first.day,
     usedAt: usedAtOf(first, frame.home),
     waitMinutes: waitOf(prep),

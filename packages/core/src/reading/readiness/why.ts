@@ -89,7 +89,7 @@ function withoutOptions(task: ChosenTask, slots: readonly ReadySlot[], home: Hom
       text:
         (task.choice?.slotId ?? null) !== null
           ? 'The time that was chosen for it comes too late, or is gone.'
-          : `There is no time for making ready before it.${needsOfWait}`,
+          : `There is no time ${task.where === 'away' ? 'out of the house' : 'for making ready'} before it.${needsOfWait}`,
     };
   const longest = task.usedAt - before[0]!.to;
   if (longest < task.waitMinutes)

@@ -16,7 +16,7 @@ import type { SharedLink, TickSubject } from '../../state/shared.ts';
 const props = defineProps<{ item: HandoverItem; day: number; folded?: boolean; link: SharedLink }>();
 
 const open = ref(!props.folded);
-const subject = computed((): TickSubject => ({
+const subject = computed(() => ({
   placementId: props.item.placementId,
   day: props.day,
   supplyId: null,

@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { SharedLink } from '../../state/shared.ts';
 import AssistantItem from './AssistantItem.vue';
+import AssistantReady from './AssistantReady.vue';
 
 /** What an assistant sees: one day at a time, in large type, with things to tick off. */
 const route = useRoute();
@@ -71,6 +72,7 @@ function go(step: number): void {
           :link="link"
         />
         <p v-if="timed.length === 0" class="soft">Nothing planned at a set time.</p>
+        <AssistantReady v-if="day.ready.length" :tasks="day.ready" :link="link" />
         <h2 v-if="setUps.length" class="band">Out all day</h2>
         <AssistantItem
           v-for="item in setUps"

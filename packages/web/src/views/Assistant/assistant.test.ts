@@ -18,6 +18,7 @@ import {
 } from '../../../../core/src/testing/home.ts';
 import { SharedLink, type TickSubject } from '../../state/shared.ts';
 import AssistantItem from './AssistantItem.vue';
+import AssistantReady from './AssistantReady.vue';
 
 const share = shareSchema.parse({
   id: 'link',
@@ -46,7 +47,10 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
   if (!path.endsWith('/ticks')) return new Response(JSON.stringify(project(book, share, A_MONDAY)));
   const tick = JSON.parse(String(init.body)) as { gestureId: string; subject: TickSubject; done: boolean };
   posted.push(tick);
-  book = after(book, { type: tick.done ? 'daybook/tick' : 'daybook/untick', subject: tick.subject });
+  const { subject, done } = tick;
+  if ('taskId' in subject)
+    book = after(book, { type: 'ready/done', unitId: TEST_UNIT, taskId: subject.taskId });
+  else book = after(book, { type: done ? 'daybook/tick' : 'daybook/untick', subject });
   return new Response(JSON.stringify({ outcome: 'kept', id: tick.gestureId, seq: 1, touched: [] }));
 }
 
@@ -137,4 +141,22 @@ test('a link that was taken back says so instead of ticking', async () => {
   await show().get('.tick').trigger('click');
   await settle();
   expect(link.closed.value?.title).toBe('This link was taken back');
+});
+
+test('what is made ready on the day is ticked by a touch anywhere on its line', async () => {
+  const task = {
+    taskId: 'p:cut' as never,
+    text: 'Cut strips',
+    forWhat: 'paint',
+    when: 'Nap time 13:00',
+    who: 'Sol',
+    minutes: 10 as never,
+    ticked: null,
+  };
+  const list = mount(AssistantReady, { props: { tasks: [task], link }, global: { plugins: [vuetify] } });
+  expect(list.text()).toContain('Nap time 13:00, Sol · paint');
+  await list.get('[role="checkbox"]').trigger('click');
+  expect(list.get('[role="checkbox"]').attributes('aria-checked')).toBe('true');
+  await settle();
+  expect(Object.keys(book.prepMarks)).toEqual(['p:cut']);
 });

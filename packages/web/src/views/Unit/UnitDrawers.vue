@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { placementsOf, type Finding, type TrayRow, type Unit, type UnitId } from '@kobby/core';
+import {
+  formatDuration,
+  placementsOf,
+  type Finding,
+  type Readiness,
+  type TrayRow,
+  type Unit,
+  type UnitId,
+} from '@kobby/core';
 import { computed } from 'vue';
 import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
@@ -12,6 +20,16 @@ const store = useBook();
 const reading = useReading();
 
 const TRAY_RULES: ReadonlySet<string> = new Set(['left-out', 'only-watching', 'out-of-reach']);
+
+const READY_RULES: ReadonlySet<string> = new Set(['late', 'place-full', 'spoils', 'no-prep-time']);
+
+function readyText({ entries }: Readiness, unitId: UnitId): string {
+  const left = entries.filter(
+    ({ task, state }) => task.unit.id === unitId && (state === 'laid' || state === 'unplaced'),
+  );
+  const minutes = left.reduce((sum, { task }) => sum + task.minutes, 0);
+  return left.length === 0 ? 'all is ready' : `${left.length} left · ${formatDuration(minutes)}`;
+}
 
 const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
 
@@ -28,7 +46,7 @@ function traysText(rows: readonly TrayRow[]): string {
 }
 
 const drawers = computed((): Drawer[] => {
-  const { frame, shelf, placements, supplies, headsUps, trays } = reading.value;
+  const { frame, shelf, placements, supplies, headsUps, trays, ready } = reading.value;
   const filled = shelf.filter((cubby) => cubby.setUps.length > 0).length;
   const onDays = placements.filter(({ where }) => where.kind === 'day');
   const plannedDays = new Set(onDays.map(({ where }) => (where.kind === 'day' ? where.day : 0))).size;
@@ -47,6 +65,7 @@ const drawers = computed((): Drawer[] => {
     (finding) => placementsOf(finding).some((id) => dayIds.has(id)) || finding.days.length === 1,
   );
   const onTrays = alertFor(({ rule }) => TRAY_RULES.has(rule));
+  const late = alertFor(({ rule }) => READY_RULES.has(rule));
   const to = (name: string) => ({ name, params: { unitId: props.unitId } });
   return [
     { to: to('spark'), name: 'Spark', figure: sparkText(frame.unit, frame.calendar.days.length) },
@@ -69,6 +88,7 @@ const drawers = computed((): Drawer[] => {
       name: 'Gather',
       figure: `${toBuy} to buy · ${supplies.length - toBuy} here`,
     },
+    { to: to('ready'), name: 'Make ready', figure: readyText(ready, props.unitId), ...late },
     {
       to: to('hand-over'),
       name: 'Hand over',

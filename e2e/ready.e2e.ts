@@ -1,0 +1,97 @@
+// Everything in time: what needs a night on Day 1 is late, is mended by one press; a better schedule is worked out and shown.
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { LAPTOP, openBrowser, Visitor } from './support/browser.ts';
+import { startServer, temporaryFolder, type RunningServer } from './support/server.ts';
+
+const folder = temporaryFolder();
+let server: RunningServer;
+let browser: Browser;
+let closeBrowser: () => Promise<void>;
+let mara: Visitor;
+
+beforeAll(async () => {
+  server = await startServer(folder.path, ['--demo']);
+  ({ browser, close: closeBrowser } = await openBrowser());
+  mara = await Visitor.arrive(browser, LAPTOP);
+  await mara.go(server.url);
+  await mara.fill('passPhrase', 'three blue kites');
+  await mara.pressText('Open the door');
+  await mara.find('.rack');
+});
+
+afterAll(async () => {
+  await closeBrowser?.();
+  await server?.stop();
+  folder.remove();
+});
+
+const head = (words: string): string =>
+  `::-p-xpath(//*[@data-test="heads-up"]//button[contains(@class, "head") and contains(., "${words}")])`;
+
+test('what needs a night on the first day is late, and the offered mend takes that away', async () => {
+  await mara.pressText('Start a unit');
+  await mara.fill('title', 'Mirrors again');
+  await mara.fill('start', '2027-03-11');
+  await mara.press('button[form="start-unit"]');
+  await mara.find('.cubby');
+  await mara.press('::-p-xpath(//nav//a[b[normalize-space(.)="Days"]])');
+  await mara.press('[aria-label="Add to Day 1"]');
+  await mara.choose('Light out of the ice');
+  await mara.press(head('Is it ready? Light out of the ice'));
+  await mara.sees('It needs 10 h before it is used');
+  await mara.pressText('Move it to Day 2');
+  await mara.seesNot('Is it ready? Light out of the ice');
+  await mara.press('::-p-xpath(//nav//a[b[normalize-space(.)="Make ready"]])');
+  await mara.sees('Thu 11 March · Nap time');
+  await mara.sees('Freeze water in two tubs');
+});
+
+test('a better schedule is worked out beside the page, and taken over by one press', async () => {
+  await mara.go(`${server.url}/units/unit-lanterns/ready`);
+  await mara.find('[data-test="task"]');
+  await mara.press('[data-test="work-out"]');
+  // The page answers meanwhile.
+  await mara.pressText('By person');
+  await mara.pressText('By time');
+  await mara.page.waitForFunction(() =>
+    /Found:|None is better|None was found/.test(
+      document.querySelector('[data-test="better"]')?.textContent ?? '',
+    ),
+  );
+  const found = await mara.textOf('[data-test="better"]');
+  if (found.includes('Found:')) {
+    await mara.pressText('Take it and show it');
+    await mara.sees('Everyone sees it as it is');
+  } else expect(found).toContain('None is better than this one');
+});
+
+test('what is ticked on one screen is ticked on the other, and kept', async () => {
+  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.press('[aria-label="Draw the folding lines on each square. done"]');
+  await mara.kept();
+  await mara.page.reload({ waitUntil: 'load' });
+  await mara.find('[aria-label="Draw the folding lines on each square. done"][aria-checked="true"]');
+});
+
+test('a task is dragged into another time', async () => {
+  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.find('[data-test="task"]');
+  const middleOf = (selector: string) =>
+    mara.page.$eval(selector, (element) => {
+      element.scrollIntoView({ block: 'nearest', behavior: 'instant' });
+      const { x, y, width, height } = element.getBoundingClientRect();
+      return { x: x + width / 2, y: y + height / 2 };
+    });
+  const from = await middleOf('[aria-label="Take in hand: Cook Rice flour lump"]');
+  await mara.page.mouse.move(from.x, from.y);
+  await mara.page.mouse.down();
+  await mara.page.mouse.move(from.x + 12, from.y + 12, { steps: 4 });
+  // In hand, times that are empty appear as well.
+  await mara.find('section[aria-label^="Thu 11 March · Sol"]');
+  const to = await middleOf('section[aria-label^="Thu 11 March · Sol"]');
+  await mara.page.mouse.move(to.x, to.y, { steps: 6 });
+  await mara.page.mouse.up();
+  await mara.find('section[aria-label^="Thu 11 March · Sol"] [data-task="unit-kites:cook:lump-rice"]');
+  await mara.sees('1 that moved');
+});

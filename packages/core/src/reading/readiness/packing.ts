@@ -1,0 +1,129 @@
+import type { Table } from '../../book/index.ts';
+import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
+import type { Child } from '../../house/index.ts';
+import type { BookTitle } from '../../library/index.ts';
+import { lineText, type DayLine, type Placement } from '../../unit/index.ts';
+import { memoised } from '../memo.ts';
+import { sessionsByDay, type Frame } from '../plan/plan.ts';
+import type { PrintJob } from '../prints/prints.ts';
+
+/** What lies in something that is packed: a folder, a basket, a bin. */
+export interface Packed {
+  readonly key: string;
+  readonly title: string;
+  readonly things: readonly string[];
+}
+
+/** Where everything goes before a day: the folder of each day, two baskets, and each child's bin. */
+export interface Packing {
+  readonly folders: readonly Packed[];
+  readonly circle: readonly Packed[];
+  readonly table: readonly Packed[];
+  readonly bins: readonly Packed[];
+}
+
+/**
+ * What goes into the folder, the circle basket and the table basket of each day from `today` on, and into each child's bin.
+ * Days with nothing in them are left out.
+ */
+export const packingOf = memoised(
+  (
+    placements: readonly Placement[],
+    jobs: readonly PrintJob[],
+    lines: readonly DayLine[],
+    frame: Frame,
+    names: Names,
+    today: PlainDay,
+  ): Packing => {
+    const ahead = frame.calendar.days.filter(({ date }) => date >= today);
+    const byDay = sessionsByDay(placements, frame);
+    const perDay = (what: string, of: (day: ProgramDay) => readonly string[]): readonly Packed[] =>
+      ahead
+        .map((day) => ({
+          key: `${what}-${day.number}`,
+          title: `${TITLES[what]} ${day.number}`,
+          things: of(day),
+        }))
+        .filter(({ things }) => things.length > 0);
+    return {
+      folders: perDay('folder', (day) =>
+        jobs.filter(({ days, by }) => (days[0] ?? by).number === day.number).map(copiesText),
+      ),
+      circle: perDay('circle', (day) =>
+        lines
+          .filter((line) => line.day === day.number || line.day === null)
+          .filter(({ kind }) => kind === 'circle' || kind === 'read-aloud')
+          .map((line) => lineText(line, names.books)),
+      ),
+      table: perDay('table', (day) =>
+        thingsOf(
+          (byDay.get(day.number) ?? []).flatMap(({ placement }) =>
+            placement.where.kind === 'day' && placement.content.place !== 'outdoors' ? [placement] : [],
+          ),
+          names.supplies,
+        ),
+      ),
+      bins: binsOf(placements, jobs, frame, names),
+    };
+  },
+);
+
+const TITLES: Readonly<Record<string, string>> = {
+  folder: 'Folder',
+  circle: 'Circle basket, Day',
+  table: 'Table basket, Day',
+};
+
+/** What ids mean. */
+export interface Names {
+  readonly supplies: Table<Supply>;
+  readonly books: Table<BookTitle>;
+}
+
+/** One object as long as both tables are the same. */
+export const namesIn = memoised((supplies: Table<Supply>, books: Table<BookTitle>): Names => ({
+  supplies,
+  books,
+}));
+
+const copiesText = ({ sheet, copyCount, placement }: PrintJob): string =>
+  `${sheet.title} × ${copyCount}, for ${placement.content.title}`;
+
+const thingsOf = (placements: readonly Placement[], supplies: Table<Supply>): readonly string[] => [
+  ...new Set(
+    placements.flatMap(({ content }) =>
+      content.materials.flatMap(({ supplyId }) => supplies[supplyId]?.name ?? []),
+    ),
+  ),
+];
+
+function binsOf(
+  placements: readonly Placement[],
+  jobs: readonly PrintJob[],
+  { attendance }: Frame,
+  { supplies }: Names,
+): readonly Packed[] {
+  const children = new Map<string, Child>(
+    attendance.flatMap((day) => day.children.map((child) => [child.id, child] as const)),
+  );
+  const bins = new Map<string, Placement[]>();
+  for (const placement of placements)
+    if (placement.where.kind === 'bin') {
+      const { childId } = placement.where;
+      bins.set(childId, [...(bins.get(childId) ?? []), placement]);
+    }
+  return [...bins].flatMap(([id, own]) => {
+    const child = children.get(id);
+    if (!child) return [];
+    const sheets = jobs.filter(({ placement }) => own.includes(placement)).map(copiesText);
+    const titles = own.map(({ content }) => content.title);
+    return [
+      {
+        key: `bin-${id}`,
+        title: `Bin of ${child.shownAs}`,
+        things: [...titles, ...sheets, ...thingsOf(own, supplies)],
+      },
+    ];
+  });
+}

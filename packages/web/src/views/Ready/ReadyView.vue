@@ -1,0 +1,255 @@
+<script setup lang="ts">
+import { formatDuration, listed, WAITING_PLACES, type ReadyEntry, type SlotLoad } from '@kobby/core';
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+import AddSheet from './AddSheet.vue';
+import BetterCard from './BetterCard.vue';
+import { slotText } from './deciding.ts';
+import PackingCards from './PackingCards.vue';
+import { publishing } from './publishing.ts';
+import { provideTaskHand } from './taskHand.ts';
+import TaskRow from './TaskRow.vue';
+import TaskSheet from './TaskSheet.vue';
+import TimeCard from './TimeCard.vue';
+import UnplacedCard from './UnplacedCard.vue';
+
+const LoadChart = defineAsyncComponent(() => import('./LoadChart.vue'));
+
+/** All preparation of the unit, laid backwards into the times that there are. */
+const store = useBook();
+const reading = useReading();
+const ready = computed(() => reading.value.ready);
+const unitId = computed(() => reading.value.frame.unit.id);
+const hand = provideTaskHand(() => ready.value.loads.map(({ slot }) => slot));
+
+const PAGES = {
+  time: 'By time',
+  person: 'By person',
+  day: 'By day',
+  place: 'By place',
+  packing: 'Folders and baskets',
+};
+type Page = keyof typeof PAGES;
+const page = ref<Page>('time');
+const openId = ref<string | null>(null);
+const adding = ref<'task' | 'time' | null>(null);
+const emptyToo = ref(false);
+
+const mine = computed(() => ready.value.entries.filter(({ task }) => task.unit.id === unitId.value));
+const left = computed(() => mine.value.filter(({ state }) => state === 'laid' || state === 'unplaced'));
+const unplaced = computed(() => mine.value.filter(({ state }) => state === 'unplaced'));
+const finished = computed(() => mine.value.filter(({ state }) => state === 'done' || state === 'left-out'));
+const moved = computed(() => mine.value.filter(({ isMoved }) => isMoved));
+const opened = computed(() => ready.value.entries.find(({ task }) => task.id === openId.value) ?? null);
+const shown = computed(() => store.book.prepPlans[unitId.value] ?? null);
+
+const ofThisUnit = ({ entries }: SlotLoad): boolean =>
+  entries.some(({ task }) => task.unit.id === unitId.value);
+const lastDay = computed(() =>
+  mine.value.reduce((last, { task }) => (task.day.date > last ? task.day.date : last), ''),
+);
+// A time that stays empty is worth a look only when something could be put there.
+const times = computed(() =>
+  ready.value.loads.filter(
+    (load) =>
+      ofThisUnit(load) ||
+      ((hand.held.value !== null || emptyToo.value) &&
+        load.slot.date <= lastDay.value &&
+        (load.slot.kind === 'slot' || load.slot.kind === 'extra' || hand.held.value !== null)),
+  ),
+);
+const charted = computed(() =>
+  ready.value.loads
+    .filter(({ slot }) => slot.minutes !== null && slot.date <= lastDay.value)
+    .slice(0, MOST_BARS),
+);
+const MOST_BARS = 12;
+
+const hint = computed(() => {
+  const minutes = left.value.reduce((sum, { task }) => sum + task.minutes, 0);
+  if (left.value.length === 0) return 'everything is ready';
+  return `${left.value.length} ${left.value.length === 1 ? 'task' : 'tasks'} left, ${formatDuration(minutes)} in all`;
+});
+
+interface Group {
+  readonly key: string;
+  readonly title: string;
+  readonly entries: readonly ReadyEntry[];
+}
+const GROUPED: Readonly<Record<'person' | 'day' | 'place', (entry: ReadyEntry) => string>> = {
+  person: ({ slot, task }) => {
+    const id = slot?.personId ?? task.choice?.personId ?? null;
+    if (slot?.kind === 'children') return 'With the children';
+    return id === null ? 'Whoever is there' : (store.book.people[id]?.name ?? 'Somebody who left');
+  },
+  day: ({ task }) => `Day ${task.day.number}`,
+  place: ({ task }) => (task.hold ? `Waits in the ${WAITING_PLACES[task.hold.kind]}` : 'Waits anywhere'),
+};
+const groups = computed((): readonly Group[] => {
+  const kind = page.value;
+  if (kind === 'time' || kind === 'packing') return [];
+  const byTitle = new Map<string, ReadyEntry[]>();
+  const inOrder = left.value.toSorted(
+    (a, b) => a.task.day.number - b.task.day.number || (a.slot?.to ?? 0) - (b.slot?.to ?? 0),
+  );
+  for (const entry of inOrder) {
+    const title = GROUPED[kind](entry);
+    byTitle.set(title, [...(byTitle.get(title) ?? []), entry]);
+  }
+  return [...byTitle].map(([title, entries]) => ({ key: title, title, entries }));
+});
+const whenText = ({ slot }: ReadyEntry): string => (slot ? slotText(slot) : 'no time yet');
+const minutesIn = (entries: readonly ReadyEntry[]): string =>
+  formatDuration(entries.reduce((sum, { task }) => sum + task.minutes, 0));
+
+function show(): void {
+  store.perform(publishing(ready.value));
+}
+const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
+const onKey = (event: KeyboardEvent): void => {
+  if (event.key === 'Escape') hand.letGo();
+};
+onMounted(() => window.addEventListener('keydown', onKey));
+onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
+</script>
+
+<template>
+  <PageBar title="Make ready" :hint="hint">
+    <v-btn class="is-side" @click="adding = 'time'">Add a time</v-btn>
+    <v-btn class="is-side" @click="adding = 'task'">Add a task</v-btn>
+    <v-btn v-if="!shown || moved.length > 0" class="is-main" data-test="show-it" @click="show">
+      {{ shown ? `Show everyone the ${moved.length} that moved` : 'Show it to everyone' }}
+    </v-btn>
+    <span v-else class="is-shown">Everyone sees it as it is</span>
+  </PageBar>
+  <div class="pages" role="tablist" aria-label="Looked at">
+    <button
+      v-for="(name, id) in PAGES"
+      :key="id"
+      type="button"
+      role="tab"
+      :aria-selected="page === id"
+      @click="page = id"
+    >
+      {{ name }}
+    </button>
+    <BetterCard class="at-end" />
+  </div>
+  <p v-if="mine.length === 0" class="empty">
+    Nothing has to be made ready yet. Put something in a corner or on a day, and its preparation is laid out
+    here.
+  </p>
+  <PackingCards v-else-if="page === 'packing'" />
+  <template v-else>
+    <LoadChart v-if="page === 'time' && charted.length" :loads="charted" />
+    <UnplacedCard v-if="unplaced.length" :entries="unplaced" @open="open" @time="adding = 'time'" />
+    <div v-if="page === 'time'" class="grid">
+      <TimeCard v-for="load in times" :key="load.slot.id" :load="load" @open="open" />
+    </div>
+    <label v-if="page === 'time'" class="empty-too">
+      <input v-model="emptyToo" type="checkbox" name="emptyToo" /> Times that are empty, too
+    </label>
+    <div v-else class="grid">
+      <ShelfCard
+        v-for="group in groups"
+        :key="group.key"
+        :title="`${group.title} · ${minutesIn(group.entries)}`"
+      >
+        <ul>
+          <TaskRow
+            v-for="entry in group.entries"
+            :key="entry.task.id"
+            :entry="entry"
+            :when="whenText(entry)"
+            @open="open(entry)"
+          />
+        </ul>
+      </ShelfCard>
+    </div>
+    <details v-if="finished.length" class="finished">
+      <summary>{{ finished.length }} done or left out</summary>
+      <ul>
+        <TaskRow v-for="entry in finished" :key="entry.task.id" :entry="entry" @open="open(entry)" />
+      </ul>
+    </details>
+    <p v-if="shown" class="soft shown">
+      Shown by {{ shown.by }}.
+      <template v-if="moved.length">
+        Moved since: {{ listed(moved.slice(0, 3).map(({ task }) => task.text))
+        }}{{ moved.length > 3 ? ' …' : '' }}
+      </template>
+    </p>
+  </template>
+  <p class="sr-only" role="status">{{ hand.said.value }}</p>
+  <TaskSheet
+    v-if="opened"
+    :key="opened.task.id"
+    :entry="opened"
+    :slots="ready.loads.map(({ slot }) => slot)"
+    @close="openId = null"
+  />
+  <AddSheet v-if="adding" :kind="adding" @close="adding = null" />
+</template>
+
+<style scoped>
+.pages {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  margin-bottom: 8px;
+}
+.pages > button {
+  min-height: 30px;
+  padding: 2px 0;
+  background: none;
+  border: 0;
+  border-bottom: 3px solid transparent;
+  color: var(--ink-soft);
+  font-weight: 600;
+}
+.pages > button[aria-selected='true'] {
+  border-color: var(--plum);
+  color: var(--ink);
+}
+.is-shown {
+  align-self: center;
+  color: var(--ok);
+  font-weight: 600;
+}
+.at-end {
+  margin-left: auto;
+}
+/* Down the first column, then the second: times stay in their order, and no gaps are left. */
+.grid {
+  columns: 2;
+  column-gap: 12px;
+  margin-top: 10px;
+}
+.grid > * {
+  margin-bottom: 12px;
+  break-inside: avoid;
+}
+.empty-too,
+.finished,
+.shown {
+  margin-top: 12px;
+}
+.finished summary {
+  font-weight: 600;
+  cursor: pointer;
+}
+@media (max-width: 1100px) {
+  .grid {
+    columns: 1;
+  }
+}
+@media (max-width: 900px) {
+  .pages > button {
+    min-height: var(--touch);
+  }
+}
+</style>

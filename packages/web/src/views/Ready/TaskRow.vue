@@ -1,0 +1,189 @@
+<script setup lang="ts">
+import {
+  mdiAccountGroupOutline,
+  mdiCheckboxBlankOutline,
+  mdiCheckboxMarked,
+  mdiHandBackRightOutline,
+  mdiPinOutline,
+  mdiSwapHorizontal,
+} from '@mdi/js';
+import { TASK_KINDS, type ReadyEntry } from '@kobby/core';
+import { computed } from 'vue';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+import { forText } from './deciding.ts';
+import { useTaskHand } from './taskHand.ts';
+
+/** One task: ticked by a touch, opened by its text, taken in hand by its grip. */
+const props = defineProps<{ entry: ReadyEntry; when?: string }>();
+defineEmits<{ open: [] }>();
+const store = useBook();
+const reading = useReading();
+const hand = useTaskHand();
+const task = computed(() => props.entry.task);
+const isDone = computed(() => props.entry.state === 'done');
+const isHeld = computed(() => hand.held.value?.task.id === task.value.id);
+const isOther = computed(() => task.value.unit.id !== reading.value.frame.unit.id);
+
+function tick(): void {
+  const { unit, id } = task.value;
+  store.perform([
+    isDone.value
+      ? { type: 'ready/undone', taskId: (props.entry.mark?.id ?? id) as never }
+      : { type: 'ready/done', unitId: unit.id, taskId: id as never },
+  ]);
+}
+function onKey(event: KeyboardEvent): void {
+  const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key] as 1 | -1 | undefined;
+  if (!event.altKey || by === undefined || isDone.value) return;
+  event.preventDefault();
+  hand.nudge(props.entry, by);
+}
+</script>
+
+<template>
+  <li :class="{ done: isDone, held: isHeld, other: isOther }" data-test="task">
+    <button
+      type="button"
+      class="tick"
+      role="checkbox"
+      :aria-checked="isDone"
+      :aria-label="`${task.text} done`"
+      @click="tick"
+    >
+      <v-icon :icon="isDone ? mdiCheckboxMarked : mdiCheckboxBlankOutline" size="20" aria-hidden="true" />
+    </button>
+    <button type="button" class="what" :data-task="task.id" @click="$emit('open')" @keydown="onKey">
+      <b
+        >{{ task.text }}<template v-if="task.part"> ({{ task.part }})</template></b
+      >
+      <small>{{ TASK_KINDS[task.kind] }} · {{ forText(entry, reading.frame.unit.id) }}</small>
+      <small v-if="when" class="when">{{ when }}</small>
+      <small v-if="isDone && entry.mark" class="by">ticked by {{ entry.mark.by }}</small>
+      <small v-if="entry.doneBefore" class="wrong"
+        >Done before “{{ entry.doneBefore }}”: was that done too?</small
+      >
+    </button>
+    <span class="marks">
+      <span v-if="entry.isMoved" class="mark moved" title="Moved since it was shown">
+        <v-icon :icon="mdiSwapHorizontal" size="14" aria-hidden="true" />moved
+      </span>
+      <span v-if="entry.isLast" class="mark">last evening</span>
+      <v-icon
+        v-if="task.where === 'children'"
+        :icon="mdiAccountGroupOutline"
+        size="15"
+        aria-label="with the children"
+      />
+      <v-icon v-if="task.choice?.slotId" :icon="mdiPinOutline" size="15" aria-label="in a time of its own" />
+      <span class="figures">{{ task.minutes }} min</span>
+    </span>
+    <button
+      v-if="!isDone"
+      type="button"
+      class="grip"
+      :aria-label="`Take in hand: ${task.text}`"
+      :aria-pressed="isHeld"
+      title="Take it in hand: drag it, or press the time where it goes"
+      @pointerdown="hand.grab($event, entry)"
+      @click.stop="hand.take(entry)"
+    >
+      <v-icon :icon="mdiHandBackRightOutline" size="15" aria-hidden="true" />
+    </button>
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 26px minmax(0, 1fr) auto 24px;
+  gap: 2px 6px;
+  align-items: start;
+  padding: 4px 0;
+  border-top: 1px dashed var(--line);
+}
+li.held {
+  background: var(--tape);
+  color: var(--tape-ink);
+}
+li.other b {
+  font-weight: 500;
+}
+.done .what b {
+  text-decoration: line-through;
+}
+.tick,
+.what,
+.grip {
+  padding: 0;
+  background: none;
+  border: 0;
+  color: inherit;
+  text-align: left;
+}
+.tick {
+  min-height: 26px;
+}
+.what {
+  min-height: 26px;
+  line-height: 1.25;
+}
+.what small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 12px;
+}
+.held small {
+  color: inherit;
+}
+.what .wrong {
+  color: var(--stop);
+  font-weight: 600;
+}
+.marks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 6px;
+  align-items: center;
+  justify-content: flex-end;
+  max-width: 120px;
+  padding-top: 2px;
+  font-weight: 600;
+}
+.mark {
+  display: inline-flex;
+  gap: 2px;
+  align-items: center;
+  padding: 0 5px;
+  background: var(--care-bg);
+  border-radius: 3px;
+  color: var(--care);
+  font-size: 12px;
+}
+.grip {
+  display: grid;
+  place-items: center;
+  width: 24px;
+  min-height: 26px;
+  border-radius: 4px;
+  color: var(--ink-soft);
+  cursor: grab;
+  touch-action: none;
+}
+.grip:hover,
+.grip[aria-pressed='true'] {
+  background: var(--tape);
+  color: var(--tape-ink);
+}
+@media (max-width: 900px) {
+  li {
+    grid-template-columns: var(--touch) minmax(0, 1fr) auto var(--touch);
+  }
+  .tick,
+  .what,
+  .grip {
+    width: 100%;
+    min-height: var(--touch);
+  }
+}
+</style>

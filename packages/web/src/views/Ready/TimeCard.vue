@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { mdiAlertOutline, mdiTrayArrowDown } from '@mdi/js';
+import type { ReadyEntry, SlotLoad } from '@kobby/core';
+import { computed } from 'vue';
+import { useBook } from '../../state/book.ts';
+import { slotText } from './deciding.ts';
+import TaskRow from './TaskRow.vue';
+import { useTaskHand } from './taskHand.ts';
+
+/** A time for making ready, with what is laid into it and how full it is. */
+const props = defineProps<{ load: SlotLoad }>();
+defineEmits<{ open: [entry: ReadyEntry] }>();
+const store = useBook();
+const hand = useTaskHand();
+const spot = computed(() => `time:${props.load.slot.id}`);
+const whose = computed(() => {
+  const { personId } = props.load.slot;
+  return personId === null ? null : (store.book.people[personId]?.name ?? null);
+});
+const fill = computed(() => {
+  const { slot, minutes } = props.load;
+  return slot.minutes === null ? `${minutes} min` : `${minutes} of ${slot.minutes} min`;
+});
+const doubt = computed(() => hand.doubt(props.load.slot));
+</script>
+
+<template>
+  <section class="time" :class="{ over: load.over > 0 }" :data-spot="spot" :aria-label="slotText(load.slot)">
+    <header>
+      <h2>{{ slotText(load.slot) }}</h2>
+      <span v-if="whose" class="whose">{{ whose }}</span>
+      <span class="figures">{{ fill }}</span>
+    </header>
+    <p v-if="load.over > 0" class="runs-over">Runs over by {{ load.over }} min.</p>
+    <ul>
+      <TaskRow
+        v-for="entry in load.entries"
+        :key="entry.task.id"
+        :entry="entry"
+        @open="$emit('open', entry)"
+      />
+    </ul>
+    <button
+      v-if="hand.held.value"
+      type="button"
+      class="put"
+      :class="{ doubt, pointed: hand.over.value === spot }"
+      :aria-label="`Put it here: ${slotText(load.slot)}${doubt ? `. ${doubt}` : ''}`"
+      @click="hand.put(load.slot)"
+    >
+      <v-icon :icon="doubt ? mdiAlertOutline : mdiTrayArrowDown" size="15" aria-hidden="true" />
+      {{ doubt ?? 'Put it here' }}
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.time {
+  padding: 7px 12px 8px;
+  background: var(--card);
+  border: 1.5px solid var(--line);
+  border-bottom: 6px solid var(--shelf);
+  border-radius: var(--radius);
+}
+.time.over {
+  border-color: var(--care-edge);
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 8px;
+  align-items: baseline;
+  margin-bottom: 4px;
+}
+h2 {
+  font-size: 15px;
+}
+header .figures {
+  margin-left: auto;
+  font-weight: 600;
+}
+.whose {
+  padding: 0 6px;
+  background: var(--tape);
+  border-radius: 3px;
+  color: var(--tape-ink);
+  font-size: 12.5px;
+  font-weight: 600;
+}
+.runs-over {
+  color: var(--care);
+  font-weight: 600;
+}
+.put {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  justify-content: center;
+  width: 100%;
+  min-height: 30px;
+  margin-top: 4px;
+  background: var(--ok-bg);
+  border: 1.5px dashed var(--ok);
+  border-radius: 4px;
+  color: var(--ok);
+  font-weight: 600;
+}
+.put.doubt {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+  color: var(--care);
+}
+.put.pointed {
+  border-style: solid;
+  box-shadow: 0 0 0 2px var(--plum);
+}
+@media (max-width: 900px) {
+  .put {
+    min-height: var(--touch);
+  }
+}
+</style>

@@ -1,0 +1,38 @@
+import {
+  formatDay,
+  formatMinutes,
+  WAITING_PLACES,
+  type Book,
+  type ChangeInput,
+  type PrepChoice,
+  type ReadyEntry,
+  type ReadySlot,
+} from '@kobby/core';
+
+type ChoiceInput = Extract<ChangeInput, { type: 'ready/choose' }>['choice'];
+
+/** The change that decides something about a task; what was decided before stays. A part has its own time, the whole the rest. */
+export const choosing = (
+  { prepChoices }: Book,
+  { id, unit }: Pick<ReadyEntry['task'], 'id' | 'unit'>,
+  rest: Partial<Omit<PrepChoice, 'id' | 'version' | 'unitId'>>,
+): ChangeInput => ({
+  type: 'ready/choose',
+  choice: { ...prepChoices[id], id, unitId: unit.id, ...rest } as ChoiceInput,
+});
+
+/** `Thu 11 March · Nap time 13:00`. */
+export const slotText = ({ date, name, start, kind }: ReadySlot): string =>
+  `${formatDay(date)} · ${name}${kind === 'children' || kind === 'errand' ? '' : ` ${formatMinutes(start)}`}`;
+
+/** What a task is for, and where and how long it waits, in a few words. */
+export function forText({ task }: ReadyEntry, unitId: string): string {
+  const wait = task.waitMinutes > 0 ? ` · done ${hours(task.waitMinutes)} before` : '';
+  const place = task.hold ? ` · waits in the ${WAITING_PLACES[task.hold.kind]}` : '';
+  const of = task.unit.id === unitId ? '' : ` · ${task.unit.title}`;
+  const what = task.forWhat.startsWith('Day ') ? '' : `${task.forWhat} · `;
+  return `${what}Day ${task.day.number}${wait}${place}${of}`;
+}
+
+const hours = (minutes: number): string =>
+  minutes % 60 === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

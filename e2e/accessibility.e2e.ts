@@ -62,11 +62,16 @@ const VIEWS = [
   ['units/unit-kites/days', '.day'],
   ['units/unit-kites/trays', '.trays'],
   ['units/unit-kites/gather', '.baskets'],
+  ['units/unit-kites/ready', '[data-test="task"]'],
+  ['units/unit-kites/labels', '[data-test="label"]'],
   ['units/unit-kites/hand-over', 'main form'],
   ['units/unit-kites/shop', '[data-test="put-away"]'],
   ['kitchen/counter/cooked-dough', '[data-test="mix"]'],
   ['kitchen/bins', '[data-test="filling"]'],
   ['kitchen/made', '[data-test="batch-batch-pan"]'],
+  ['watch/begin', 'main .card'],
+  ['watch/watch-sunflower', '[data-test="stage"]'],
+  ['watch/watch-sunflower/strip', '[data-test="strip-day"]'],
 ] as const;
 
 describe.each(['day', 'evening'])('by %s light', (light) => {

@@ -31,8 +31,6 @@ await mara.pressText('Open the door');
 await mara.find('.rack li');
 await take(mara, 'units');
 for (const [page, ready, name] of [
-  ['rules', 'main form', 'rules'],
-  ['cupboard', '[data-test="cupboard"] li', 'cupboard'],
   ['library', '[data-test="found"] li', 'library'],
   ['children', '[data-test="children"] li', 'house'],
 ] as const) {
@@ -93,6 +91,12 @@ await mara.press('[data-test="supply-lump-rice"] .amount');
 await mara.find('.how-come');
 await mara.find('[data-test="cost"] svg text');
 await take(mara, 'gather');
+await mara.go(`${server.url}/units/unit-kites/ready`);
+await mara.find('main svg text');
+await take(mara, 'ready');
+await mara.go(`${server.url}/watch/watch-sunflower`);
+await mara.find('main svg text');
+await take(mara, 'watch');
 await sol.go(server.url);
 await sol.fill('passPhrase', 'three blue kites');
 await sol.pressText('Open the door');

@@ -10,6 +10,7 @@ export * from './cupboard/index.ts';
 export * from './library/index.ts';
 export * from './schedule/index.ts';
 export * from './unit/index.ts';
+export * from './watch/index.ts';
 export * from './daybook/index.ts';
 export * from './handover/index.ts';
 export * from './book/index.ts';

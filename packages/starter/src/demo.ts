@@ -15,6 +15,7 @@ import { demoReady, shownNow, SOLS_HALF_HOUR } from './demo-ready.ts';
 import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
+import { demoWatch } from './watches.ts';
 
 /** The date of the demo home's clock, unless told otherwise: Day 4 of Wind and Kites. */
 export const DEMO_TODAY = '2027-03-11' as PlainDay;
@@ -215,6 +216,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
     ],
     ...demoUnitGestures(),
     ...demoReady(),
+    ...demoWatch(),
   ];
 }
 

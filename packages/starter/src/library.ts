@@ -8,6 +8,7 @@ import { STARTER_RECIPES } from './recipes/index.ts';
 import { STARTER_SONGS } from './songs.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
 import { STARTER_UNITS } from './units.ts';
+import { WATCH_PATTERNS } from './watches.ts';
 
 /** What every new home begins with: supplies, corners and the library. Applied like any other changes. */
 export function starterChanges(): ChangeInput[] {
@@ -23,6 +24,7 @@ export function starterChanges(): ChangeInput[] {
     ...STARTER_RECIPES.map((recipe): ChangeInput => ({ type: 'library/put-recipe', recipe })),
     ...STARTER_SONGS.map((song): ChangeInput => ({ type: 'library/put-song', song })),
     ...STARTER_BOOKS.map((book): ChangeInput => ({ type: 'library/put-book', book })),
+    ...WATCH_PATTERNS.map((pattern): ChangeInput => ({ type: 'library/put-watch-pattern', pattern })),
     ...STARTER_UNITS.map((readyUnit): ChangeInput => ({ type: 'library/put-ready-unit', readyUnit })),
   ];
 }

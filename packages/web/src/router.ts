@@ -62,6 +62,26 @@ export const router = createRouter({
       ],
     },
     {
+      path: '/watch',
+      component: () => import('./views/SignedIn.vue'),
+      children: [
+        {
+          path: ':observationId/strip',
+          name: 'watch-strip',
+          component: () => import('./views/Watch/StripView.vue'),
+        },
+        {
+          path: '',
+          component: () => import('./views/Watch/WatchFrame.vue'),
+          children: [
+            { path: '', redirect: { name: 'watch-begin' } },
+            { path: 'begin', name: 'watch-begin', component: () => import('./views/Watch/BeginView.vue') },
+            { path: ':observationId', name: 'watch', component: () => import('./views/Watch/WatchView.vue') },
+          ],
+        },
+      ],
+    },
+    {
       path: '/house',
       component: () => import('./views/SignedIn.vue'),
       children: [

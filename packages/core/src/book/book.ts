@@ -36,6 +36,7 @@ import {
   thingSchema,
   unitSchema,
 } from '../unit/index.ts';
+import { observationSchema, sightingSchema, watchPatternSchema } from '../watch/index.ts';
 
 /** The schema of every kind of entity, by the name of its table in the book. */
 export const ENTITY_SCHEMAS = {
@@ -56,6 +57,7 @@ export const ENTITY_SCHEMAS = {
   songs: songSchema,
   bookTitles: bookTitleSchema,
   readyUnits: readyUnitSchema,
+  watchPatterns: watchPatternSchema,
   units: unitSchema,
   things: thingSchema,
   events: eventSchema,
@@ -67,6 +69,8 @@ export const ENTITY_SCHEMAS = {
   ownTasks: ownTaskSchema,
   prepPlans: prepPlanSchema,
   prepMarks: prepMarkSchema,
+  observations: observationSchema,
+  sightings: sightingSchema,
   errands: errandSchema,
   pickups: pickupSchema,
   usedDays: usedDaySchema,

@@ -1,6 +1,7 @@
 import { HOME_ID, type Home } from '../house/index.ts';
 import type { ActivityContent } from '../library/index.ts';
 import type { Where } from '../unit/index.ts';
+import type { WatchStage } from '../watch/index.ts';
 import type { Book, Entity, EntityOf, EntityRef, Kind } from './book.ts';
 
 /** A reference that an entity holds, with the path at which it stands in it. */
@@ -38,6 +39,11 @@ const ofTask = (unitId: string, personId: string | null): readonly HeldReference
   held('units', unitId, 'unitId'),
   ...(personId === null ? [] : [held('people', personId, 'personId')]),
 ];
+
+const ofStages = (stages: readonly WatchStage[]): readonly HeldReference[] =>
+  stages.flatMap(({ supplies }, i) =>
+    supplies.map(({ supplyId }, j) => held('supplies', supplyId, 'stages', i, 'supplies', j, 'supplyId')),
+  );
 
 // The one table of what refers to what; storage mirrors it with foreign keys, and a test compares the two.
 const REFERENCES: ReferencesOf = {
@@ -103,6 +109,9 @@ const REFERENCES: ReferencesOf = {
   ownTasks: ({ unitId, personId }) => ofTask(unitId, personId),
   prepPlans: ({ unitId }) => [held('units', unitId, 'unitId')],
   prepMarks: ({ unitId }) => [held('units', unitId, 'unitId')],
+  watchPatterns: ({ stages }) => ofStages(stages),
+  observations: ({ unitId, stages }) => [held('units', unitId, 'unitId'), ...ofStages(stages)],
+  sightings: ({ observationId }) => [held('observations', observationId, 'observationId')],
   errands: (errand) => [
     held('units', errand.unitId, 'unitId'),
     held('supplies', errand.supplyId, 'supplyId'),

@@ -173,6 +173,17 @@ const HANDLERS: Handlers = {
   'ready/undone': (pen, { taskId }) => {
     if (pen.get('prepMarks', taskId)) pen.drop('prepMarks', taskId);
   },
+  'library/put-watch-pattern': (pen, { pattern }) => pen.put('watchPatterns', pattern),
+  'watch/put-observation': (pen, { observation }) => pen.put('observations', observation),
+  'watch/record': (pen, { sighting }, { at, actor }) => {
+    const observation = pen.get('observations', sighting.observationId);
+    if (!observation) return unknownId(['sighting', 'observationId'], 'observation');
+    const { stageId } = sighting;
+    if (stageId !== null && !observation.stages.some(({ id }) => id === stageId))
+      return unknownId(['sighting', 'stageId'], 'stage');
+    const version = pen.get('sightings', sighting.id)?.version ?? 0;
+    pen.put('sightings', { ...sighting, version, by: actor.name, at });
+  },
   'gather/put-errand': (pen, { errand }, { at, actor }) =>
     pen.put('errands', { ...errand, id: subjectIdOf(errand), version: 0, by: actor.name, at } as never),
   'gather/pick-up': (pen, { subject }, { at, actor }) => {
@@ -309,6 +320,9 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   prepTimes: 'time for making ready',
   prepChoices: 'decision about making ready',
   ownTasks: 'task of making ready',
+  watchPatterns: 'thing to watch',
+  observations: 'observation',
+  sightings: 'line of an observation',
   prepPlans: 'published preparation',
   prepMarks: 'tick of making ready',
   timers: 'timer',

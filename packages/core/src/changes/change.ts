@@ -58,6 +58,7 @@ import {
   unitSchema,
   whereSchema,
 } from '../unit/index.ts';
+import { observationSchema, sightingOrderSchema, watchPatternSchema } from '../watch/index.ts';
 
 /**
  * The tables whose entities an inverse can bring back. Ticks are corrected, not undone; what was sent or
@@ -125,6 +126,9 @@ const DROPPABLE_KINDS = [
   'prepTimes',
   'prepChoices',
   'ownTasks',
+  'watchPatterns',
+  'observations',
+  'sightings',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -218,6 +222,10 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('ready/publish'), plan: prepPlanOrderSchema }),
   z.object({ type: z.literal('ready/done'), unitId: unitIdSchema, taskId: prepTaskIdSchema }),
   z.object({ type: z.literal('ready/undone'), taskId: prepTaskIdSchema }),
+  z.object({ type: z.literal('library/put-watch-pattern'), pattern: watchPatternSchema }),
+  z.object({ type: z.literal('watch/put-observation'), observation: observationSchema }),
+  /** Says what was seen; said again with the same id, it replaces what was said. */
+  z.object({ type: z.literal('watch/record'), sighting: sightingOrderSchema }),
   z.object({ type: z.literal('gather/put-errand'), errand: errandOrderSchema }),
   z.object({ type: z.literal('gather/pick-up'), subject: pickupSubjectSchema }),
   z.object({ type: z.literal('gather/put-back'), subject: pickupSubjectSchema }),

@@ -92,6 +92,10 @@ const DESCRIBERS: Describers = {
     `show what is made ready for ${book.units[plan.unitId]?.title ?? 'a unit'}`,
   'ready/done': () => 'made ready',
   'ready/undone': () => 'not made ready yet',
+  'library/put-watch-pattern': (_, { pattern }) => pattern.title,
+  'watch/put-observation': (_, { observation }) => observation.title,
+  'watch/record': (book, { sighting }) =>
+    `seen: ${book.observations[sighting.observationId]?.title ?? 'something watched'}`,
   'gather/put-errand': (book, { errand }) => supplyName(book, errand.supplyId),
   'gather/pick-up': (book, { subject }) => `got ${supplyName(book, subject.supplyId)}`,
   'gather/put-back': (book, { subject }) => `${supplyName(book, subject.supplyId)} not got yet`,

@@ -17,11 +17,20 @@ export interface DayProblem {
  */
 export const dayProblems = (gesture: Gesture, today: PlainDay): readonly DayProblem[] =>
   gesture.changes.flatMap((change, index) => {
-    if (change.type !== 'house/put-child') return [];
-    const { birth } = change.child;
-    const path = ['changes', index, 'child', 'birth'];
-    if (birth > today) return [{ path, message: 'This day is still to come' }];
-    return ageInMonths(birth, today) > OLDEST_MONTHS
-      ? [{ path, message: 'That is more than eighteen years ago' }]
-      : [];
+    const at = (...path: string[]) => ['changes', index, ...path];
+    if (change.type === 'house/put-child')
+      return birthProblems(change.child.birth, today, at('child', 'birth'));
+    if (change.type === 'watch/put-observation')
+      return stillToCome(change.observation.startedOn, today, at('observation', 'startedOn'));
+    return change.type === 'watch/record' ? stillToCome(change.sighting.on, today, at('sighting', 'on')) : [];
   });
+
+const stillToCome = (day: PlainDay, today: PlainDay, path: DayProblem['path']): readonly DayProblem[] =>
+  day > today ? [{ path, message: 'This day is still to come' }] : [];
+
+function birthProblems(birth: PlainDay, today: PlainDay, path: DayProblem['path']): readonly DayProblem[] {
+  if (birth > today) return stillToCome(birth, today, path);
+  return ageInMonths(birth, today) > OLDEST_MONTHS
+    ? [{ path, message: 'That is more than eighteen years ago' }]
+    : [];
+}

@@ -49,7 +49,8 @@ type RuleId =
   | 'late'
   | 'place-full'
   | 'spoils'
-  | 'no-prep-time';
+  | 'no-prep-time'
+  | 'watch-late';
 
 /** Who keeps a finding as it is, since when and why. */
 interface KeptAs {

@@ -60,6 +60,7 @@ export {
 export { brokenBy, read, type Reading } from './read.ts';
 export {
   readinessOf,
+  watchedIn,
   READY_AHEAD_DAYS,
   type Readiness,
   type ReadyEntry,
@@ -90,3 +91,6 @@ export * from './kitchen/batches.ts';
 export * from './kitchen/products.ts';
 export * from './amounts/used-on.ts';
 export * from './kitchen/counter.ts';
+export type { Forecast, LookDay, StageForecast } from './forecast/forecast.ts';
+export { needsOfStage, type StageNeed } from './forecast/watch-tasks.ts';
+export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';

@@ -26,6 +26,7 @@ import { eventFindings } from './events.ts';
 import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from './exclusive/one-for-two.ts';
 import { retiredCornerFindings, sharedTableFindings } from './exclusive/tables.ts';
 import { factsOf, type Finding, type Level } from './finding.ts';
+import { watchFindings } from './forecast/findings.ts';
 import { leftOutFindings } from './fit/left-out.ts';
 import { openSlotFindings } from './fit/open-slots.ts';
 import { traysOf, type TrayRow } from './fit/trays.ts';
@@ -39,7 +40,7 @@ import { bothOf, frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin 
 import { printJobs, type PrintJob } from './prints/prints.ts';
 import { readyFindings } from './readiness/findings.ts';
 import { namesIn, packingOf, type Packing } from './readiness/packing.ts';
-import { readinessOf, type Readiness } from './readiness/ready.ts';
+import { readinessOf, watchedIn, type Readiness } from './readiness/ready.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
 /** Everything that a plan says about itself. Each answer is computed when it is asked for, and then remembered. */
@@ -177,6 +178,7 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
           byHandFindings(gatherLines(book, frame.unit.id, today)),
           pieceFindings(placements, frame, supplies, today),
           readyFindings(readinessOf(book, today), frame.unit, frame.home, today),
+          watchFindings(watchedIn(book, today), frame, phase === 'now'),
         ];
   const found = inOrder(
     shelfFindings(placements, frame, corners, omissions, today),

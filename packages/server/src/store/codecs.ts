@@ -176,6 +176,11 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
     ...json('featured', 'words', 'bookIds', 'pictures', 'things', 'placements', 'lines', 'events'),
     ...flag('retired'),
   }),
+  watchPatterns: codec('watchPatterns', {
+    ...plain('title', 'about'),
+    ...json('measures', 'stages'),
+    ...flag('retired'),
+  }),
   units: codec('units', {
     ...plain('title', 'style', 'dayCount', 'about', 'budget'),
     ...all('blank', ['start']),
@@ -198,6 +203,14 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   ownTasks: codec('ownTasks', plain('unitId', 'text', 'minutes', 'day', 'personId')),
   prepPlans: codec('prepPlans', { ...plain('unitId', 'by', 'at'), ...json('entries') }),
   prepMarks: codec('prepMarks', plain('unitId', 'by', 'at')),
+  observations: codec('observations', {
+    ...plain('unitId', 'title', 'about', 'startedOn', 'keptIn', 'endedOn'),
+    ...json('measures', 'stages'),
+  }),
+  sightings: codec('sightings', {
+    ...plain('observationId', 'on', 'stageId', 'seen', 'by', 'at'),
+    ...json('measured'),
+  }),
   errands: codec('errands', {
     ...plain('unitId', 'supplyId', 'basket', 'from', 'askedOn', 'backBy', 'note', 'by', 'at'),
     ...json('amount'),

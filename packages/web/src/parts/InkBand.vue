@@ -48,6 +48,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       </div>
       <RouterLink class="place" to="/units">Units</RouterLink>
       <RouterLink class="place" to="/kitchen">Kitchen</RouterLink>
+      <RouterLink class="place" to="/watch">Watch</RouterLink>
       <RouterLink class="place" to="/house">The house</RouterLink>
       <SaveState />
       <button

@@ -45,6 +45,9 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
       ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
       ...ofUnit.map((name) => ({ path: `/units/:unitId/${name}`, name, component: nothing })),
       { path: '/counter/:recipeId?', name: 'counter', component: nothing },
+      { path: '/watch', name: 'watch-begin', component: nothing },
+      { path: '/watch/:observationId', name: 'watch', component: nothing },
+      { path: '/watch/:observationId/strip', name: 'watch-strip', component: nothing },
       { path: '/:rest(.*)*', component: nothing },
     ],
   });

@@ -35,7 +35,7 @@ export const readyFindings = memoised(
 );
 
 const aboutOf = ({ task, why }: ReadyEntry): string =>
-  `${RULE_OF[why!.kind]}:${task.placement?.id ?? `${task.unit.id}:day-${task.day.number}`}`;
+  `${RULE_OF[why!.kind]}:${task.placement?.id ?? (task.kind === 'watch' ? task.id : `${task.unit.id}:day-${task.day.number}`)}`;
 
 /** The tasks that a finding of these rules is about. */
 export const entriesAbout = (ready: Readiness, key: string): readonly ReadyEntry[] =>
@@ -44,7 +44,8 @@ export const entriesAbout = (ready: Readiness, key: string): readonly ReadyEntry
 function findingOf(entries: readonly ReadyEntry[], today: PlainDay): Finding {
   const [{ task, why }] = entries as readonly [ReadyEntry, ...ReadyEntry[]];
   const rule = RULE_OF[why!.kind];
-  const days = [...new Set(entries.map((entry) => entry.task.day.number))].toSorted((a, b) => a - b);
+  const numbers = entries.map((entry) => entry.task.day.number).filter((number) => number > 0);
+  const days = [...new Set(numbers)].toSorted((a, b) => a - b);
   const isToday = task.day.date === today;
   return {
     key: aboutOf(entries[0]!),

@@ -1,6 +1,6 @@
 import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
 import { addDays, type Minutes, type PlainDay } from '../../calendar/index.ts';
-import type { Home } from '../../house/index.ts';
+import type { Closure, Home } from '../../house/index.ts';
 import {
   goalsOf,
   quickSchedule,
@@ -9,8 +9,10 @@ import {
   type ScheduleProblem,
   type Taken,
 } from '../../schedule/index.ts';
-import type { OwnTask, PrepChoice, PrepMark, PrepPlan } from '../../unit/index.ts';
+import { calendarOf, type OwnTask, type PrepChoice, type PrepMark, type PrepPlan } from '../../unit/index.ts';
 import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
+import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
+import { roomTaken, watchTasks } from '../forecast/watch-tasks.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised, stableGroups } from '../memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
@@ -87,21 +89,49 @@ function unitsMadeReady(book: Book, today: PlainDay): readonly Frame[] {
  */
 export function readinessOf(book: Book, today: PlainDay): Readiness {
   const frames = unitsMadeReady(book, today);
-  const tasks = frames.map((frame) => unitTasks(book, frame, today));
-  const last = frames.reduce((day, { calendar }) => {
-    const end = calendar.days.at(-1)?.date ?? day;
-    return end > day ? end : day;
-  }, today);
+  const watched = watchedIn(book, today);
+  const tasks = [
+    ...frames.map((frame) => unitTasks(book, frame, today)),
+    ...watched.map((one) => tasksToWatch(book, one, today)),
+  ];
+  const last = [
+    ...frames.flatMap(({ calendar }) => calendar.days.at(-1)?.date ?? []),
+    ...tasks.slice(frames.length).flatMap((list) => list.map(({ day }) => day.date)),
+  ].reduce((day, end) => (end > day ? end : day), today);
   const slots = slotsOver(homeOf(book), book.closures, book.people, book.prepTimes, today, last);
   const decided = decidedIn(book.prepChoices, book.prepMarks, book.prepPlans);
-  return laidOut(slots, joined(NOTHING, ...tasks), homeOf(book), decided, NO_ROOM_TAKEN);
+  return laidOut(slots, joined(NOTHING, ...tasks), homeOf(book), decided, roomTaken(watched, homeOf(book)));
 }
 
 const NOTHING: readonly ReadyTask[] = [];
-const NO_ROOM_TAKEN: readonly Taken[] = [];
 const joined = memoised((...lists: readonly [readonly ReadyTask[], ...(readonly ReadyTask[])[]]) =>
   lists.flat(),
 );
+
+const sameForecasts = memoised(
+  (_observations: object, ...forecasts: readonly Forecast[]): readonly Forecast[] => forecasts,
+);
+
+/** What is watched in a home: one list as long as nothing about it changes. */
+export const watchedIn = (book: Book, today: PlainDay): readonly Forecast[] =>
+  sameForecasts(
+    book.observations,
+    ...forecastsOf(book.observations, book.sightings, calendarIn(homeOf(book), book.closures), today),
+  );
+
+const calendarIn = memoised((home: Home, closures: Table<Closure>) =>
+  calendarOf(home, Object.values(closures)),
+);
+
+const tasksToWatch = (book: Book, forecast: Forecast, today: PlainDay): readonly ReadyTask[] =>
+  watchTasks(
+    forecast,
+    book.units[forecast.observation.unitId]!,
+    homeOf(book),
+    book.supplies,
+    book.stockMoves,
+    today,
+  );
 
 function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTask[] {
   const placed = placedIn(book, frame.unit.id);

@@ -22,6 +22,7 @@ export const TASK_KINDS = {
   folder: 'Day folder',
   bin: 'Bins',
   own: 'Own',
+  watch: 'Watch',
 } as const;
 export type TaskKind = keyof typeof TASK_KINDS;
 
@@ -38,7 +39,7 @@ export interface ReadyTask {
   readonly minutes: Minutes;
   /** How the minutes came about. */
   readonly how: string;
-  /** The numbered day that needs it, and the moment. */
+  /** The numbered day that needs it, and the moment; the number is 0 where only a date does. */
   readonly day: ProgramDay;
   readonly usedAt: Moment;
   /** It is finished at least so long before that. */

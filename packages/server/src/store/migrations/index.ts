@@ -5,6 +5,7 @@ import * as planning from './0003-planning.ts';
 import * as cautions from './0004-cautions.ts';
 import * as kitchen from './0005-kitchen.ts';
 import * as makingReady from './0006-making-ready.ts';
+import * as watch from './0007-watch.ts';
 
 interface Step {
   readonly name: string;
@@ -19,6 +20,7 @@ const STEPS: readonly Step[] = [
   { name: '0004-cautions', migration: cautions },
   { name: '0005-kitchen', migration: kitchen },
   { name: '0006-making-ready', migration: makingReady },
+  { name: '0007-watch', migration: watch },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

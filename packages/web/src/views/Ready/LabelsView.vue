@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { homeOf, read, type Packed, type UnitId } from '@kobby/core';
 import { computed } from 'vue';
-import { RouterLink, useRoute } from 'vue-router';
+import { useRoute } from 'vue-router';
+import SheetPage from '../../parts/SheetPage.vue';
 import { useBook } from '../../state/book.ts';
 
 /** Labels for folders, baskets and bins, to be cut apart: 90 mm wide each, with a line of 100 mm to check the printer by. */
@@ -13,18 +14,14 @@ const labels = computed((): readonly Packed[] => {
   const { folders, circle, table, bins } = read(store.book, unit.value.id, store.today!).packing;
   return [...folders, ...circle, ...table, ...bins];
 });
-const print = (): void => window.print();
 const home = computed(() => homeOf(store.book));
 </script>
 
 <template>
-  <main class="sheet-page">
-    <header class="no-print">
-      <RouterLink v-if="unit" :to="{ name: 'ready', params: { unitId: unit.id } }"
-        >Back to Make ready</RouterLink
-      >
-      <v-btn class="is-main" @click="print">Print</v-btn>
-    </header>
+  <SheetPage
+    :back="{ name: 'ready', params: { unitId: String(route.params.unitId) } }"
+    back-to="Back to Make ready"
+  >
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
     <p v-else-if="labels.length === 0" class="empty">Nothing is packed for the days ahead.</p>
     <template v-else>
@@ -37,25 +34,11 @@ const home = computed(() => homeOf(store.book));
           </ul>
         </section>
       </div>
-      <p class="check">
-        <span aria-hidden="true"></span>This line is 100 mm long when it is printed true to size.
-      </p>
     </template>
-  </main>
+  </SheetPage>
 </template>
 
 <style scoped>
-.sheet-page {
-  padding: 18px;
-  background: #fff;
-  color: #111;
-}
-header {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  margin-bottom: 16px;
-}
 .labels {
   display: flex;
   flex-wrap: wrap;
@@ -78,28 +61,5 @@ header {
 .label li {
   font-size: 10pt;
   line-height: 1.3;
-}
-.check {
-  display: flex;
-  gap: 3mm;
-  align-items: center;
-  margin-top: 6mm;
-  font-size: 9pt;
-}
-.check span {
-  flex: none;
-  width: 100mm;
-  border-top: 0.5mm solid #111;
-}
-@media print {
-  .no-print {
-    display: none;
-  }
-  .sheet-page {
-    padding: 0;
-  }
-}
-@page {
-  margin: 12mm;
 }
 </style>

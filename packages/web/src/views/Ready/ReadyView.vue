@@ -1,13 +1,21 @@
 <script setup lang="ts">
-import { formatDuration, listed, WAITING_PLACES, type ReadyEntry, type SlotLoad } from '@kobby/core';
+import {
+  formatDuration,
+  listed,
+  WAITING_PLACES,
+  watchedIn,
+  type ReadyEntry,
+  type SlotLoad,
+} from '@kobby/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import AddSheet from './AddSheet.vue';
 import BetterCard from './BetterCard.vue';
-import { slotText } from './deciding.ts';
+import { dayText, slotText } from './deciding.ts';
 import PackingCards from './PackingCards.vue';
 import { publishing } from './publishing.ts';
 import { provideTaskHand } from './taskHand.ts';
@@ -38,7 +46,9 @@ const openId = ref<string | null>(null);
 const adding = ref<'task' | 'time' | null>(null);
 const emptyToo = ref(false);
 
-const mine = computed(() => ready.value.entries.filter(({ task }) => task.unit.id === unitId.value));
+// What is watched goes on, whichever unit began it.
+const isMine = ({ task }: ReadyEntry): boolean => task.unit.id === unitId.value || task.day.number === 0;
+const mine = computed(() => ready.value.entries.filter(isMine));
 const left = computed(() => mine.value.filter(({ state }) => state === 'laid' || state === 'unplaced'));
 const unplaced = computed(() => mine.value.filter(({ state }) => state === 'unplaced'));
 const finished = computed(() => mine.value.filter(({ state }) => state === 'done' || state === 'left-out'));
@@ -46,8 +56,7 @@ const moved = computed(() => mine.value.filter(({ isMoved }) => isMoved));
 const opened = computed(() => ready.value.entries.find(({ task }) => task.id === openId.value) ?? null);
 const shown = computed(() => store.book.prepPlans[unitId.value] ?? null);
 
-const ofThisUnit = ({ entries }: SlotLoad): boolean =>
-  entries.some(({ task }) => task.unit.id === unitId.value);
+const ofThisUnit = ({ entries }: SlotLoad): boolean => entries.some(isMine);
 const lastDay = computed(() =>
   mine.value.reduce((last, { task }) => (task.day.date > last ? task.day.date : last), ''),
 );
@@ -85,7 +94,7 @@ const GROUPED: Readonly<Record<'person' | 'day' | 'place', (entry: ReadyEntry) =
     if (slot?.kind === 'children') return 'With the children';
     return id === null ? 'Whoever is there' : (store.book.people[id]?.name ?? 'Somebody who left');
   },
-  day: ({ task }) => `Day ${task.day.number}`,
+  day: ({ task }) => dayText(task),
   place: ({ task }) => (task.hold ? `Waits in the ${WAITING_PLACES[task.hold.kind]}` : 'Waits anywhere'),
 };
 const groups = computed((): readonly Group[] => {
@@ -93,7 +102,9 @@ const groups = computed((): readonly Group[] => {
   if (kind === 'time' || kind === 'packing') return [];
   const byTitle = new Map<string, ReadyEntry[]>();
   const inOrder = left.value.toSorted(
-    (a, b) => a.task.day.number - b.task.day.number || (a.slot?.to ?? 0) - (b.slot?.to ?? 0),
+    (a, b) =>
+      (a.task.day.date < b.task.day.date ? -1 : a.task.day.date > b.task.day.date ? 1 : 0) ||
+      (a.slot?.to ?? 0) - (b.slot?.to ?? 0),
   );
   for (const entry of inOrder) {
     const title = GROUPED[kind](entry);
@@ -105,6 +116,13 @@ const whenText = ({ slot }: ReadyEntry): string => (slot ? slotText(slot) : 'no 
 const minutesIn = (entries: readonly ReadyEntry[]): string =>
   formatDuration(entries.reduce((sum, { task }) => sum + task.minutes, 0));
 
+const looks = computed(() =>
+  watchedIn(store.book, store.today!).flatMap(({ observation, looks: days }) =>
+    days
+      .filter(({ date, isDone }) => date === store.today && !isDone)
+      .map(({ stage }) => ({ id: observation.id, text: `${observation.title} (${stage.name})` })),
+  ),
+);
 function show(): void {
   store.perform(publishing(ready.value));
 }
@@ -125,19 +143,28 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
     </v-btn>
     <span v-else class="is-shown">Everyone sees it as it is</span>
   </PageBar>
-  <div class="pages" role="tablist" aria-label="Looked at">
-    <button
-      v-for="(name, id) in PAGES"
-      :key="id"
-      type="button"
-      role="tab"
-      :aria-selected="page === id"
-      @click="page = id"
-    >
-      {{ name }}
-    </button>
+  <div class="pages">
+    <div class="tabs" role="tablist" aria-label="Looked at">
+      <button
+        v-for="(name, id) in PAGES"
+        :key="id"
+        type="button"
+        role="tab"
+        :aria-selected="page === id"
+        @click="page = id"
+      >
+        {{ name }}
+      </button>
+    </div>
     <BetterCard class="at-end" />
   </div>
+  <p v-if="looks.length" class="looks" data-test="looks">
+    To look at today:
+    <template v-for="(look, i) in looks" :key="look.id">
+      <template v-if="i > 0">, </template>
+      <RouterLink :to="{ name: 'watch', params: { observationId: look.id } }">{{ look.text }}</RouterLink>
+    </template>
+  </p>
   <p v-if="mine.length === 0" class="empty">
     Nothing has to be made ready yet. Put something in a corner or on a day, and its preparation is laid out
     here.
@@ -202,7 +229,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   align-items: center;
   margin-bottom: 8px;
 }
-.pages > button {
+.tabs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+}
+.tabs button {
   min-height: 30px;
   padding: 2px 0;
   background: none;
@@ -211,9 +243,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   color: var(--ink-soft);
   font-weight: 600;
 }
-.pages > button[aria-selected='true'] {
+.tabs button[aria-selected='true'] {
   border-color: var(--plum);
   color: var(--ink);
+}
+.looks {
+  margin-bottom: 6px;
+  font-weight: 600;
 }
 .is-shown {
   align-self: center;
@@ -248,7 +284,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   }
 }
 @media (max-width: 900px) {
-  .pages > button {
+  .tabs {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+  }
+  .tabs button {
     min-height: var(--touch);
   }
 }

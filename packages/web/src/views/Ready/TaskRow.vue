@@ -23,7 +23,9 @@ const hand = useTaskHand();
 const task = computed(() => props.entry.task);
 const isDone = computed(() => props.entry.state === 'done');
 const isHeld = computed(() => hand.held.value?.task.id === task.value.id);
-const isOther = computed(() => task.value.unit.id !== reading.value.frame.unit.id);
+const isOther = computed(
+  () => task.value.unit.id !== reading.value.frame.unit.id && task.value.day.number > 0,
+);
 
 function tick(): void {
   const { unit, id } = task.value;

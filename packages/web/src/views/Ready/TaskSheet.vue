@@ -42,7 +42,7 @@ const people = computed(() => personOptions(store.book));
 const how = [
   `${task.minutes} min: ${task.how}.`,
   ...(task.usualMinutes === null ? [] : [`As its activity says it would be ${task.usualMinutes} min.`]),
-  `Needed on Day ${task.day.number}, ${formatDay(task.day.date)}${clockOf()}.`,
+  `Needed on ${task.day.number === 0 ? '' : `Day ${task.day.number}, `}${formatDay(task.day.date)}${clockOf()}.`,
   ...(task.things.length > 0 ? [`With ${task.things.join(', ')}.`] : []),
   ...(props.entry.why ? [props.entry.why.text] : []),
 ];

@@ -29,10 +29,14 @@ export const slotText = ({ date, name, start, kind }: ReadySlot): string =>
 export function forText({ task }: ReadyEntry, unitId: string): string {
   const wait = task.waitMinutes > 0 ? ` · done ${hours(task.waitMinutes)} before` : '';
   const place = task.hold ? ` · waits in the ${WAITING_PLACES[task.hold.kind]}` : '';
-  const of = task.unit.id === unitId ? '' : ` · ${task.unit.title}`;
+  const of = task.unit.id === unitId || task.day.number === 0 ? '' : ` · ${task.unit.title}`;
   const what = task.forWhat.startsWith('Day ') ? '' : `${task.forWhat} · `;
-  return `${what}Day ${task.day.number}${wait}${place}${of}`;
+  return `${what}${dayText(task)}${wait}${place}${of}`;
 }
+
+/** `Day 5`; a date where no numbered day needs it. */
+export const dayText = ({ day }: ReadyEntry['task']): string =>
+  day.number === 0 ? formatDay(day.date) : `Day ${day.number}`;
 
 const hours = (minutes: number): string =>
   minutes % 60 === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { RouterLink, type RouteLocationRaw } from 'vue-router';
+
+/** A sheet that is printed true to size: a way back, a print button, and a line of 100 mm to check the printer by. */
+defineProps<{ back: RouteLocationRaw; backTo: string }>();
+const print = (): void => window.print();
+</script>
+
+<template>
+  <main class="sheet-page">
+    <header>
+      <RouterLink :to="back">{{ backTo }}</RouterLink>
+      <v-btn class="is-main" @click="print">Print</v-btn>
+    </header>
+    <slot />
+    <p class="check">
+      <span aria-hidden="true"></span>This line is 100 mm long when it is printed true to size.
+    </p>
+  </main>
+</template>
+
+<style scoped>
+/* Paper is white, whatever the light. */
+.sheet-page {
+  padding: 18px;
+  background: #fff;
+  color: #111;
+}
+header {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  margin-bottom: 16px;
+}
+header a {
+  color: #111;
+}
+.check {
+  display: flex;
+  gap: 3mm;
+  align-items: center;
+  margin-top: 6mm;
+  font-size: 9pt;
+}
+.check span {
+  flex: none;
+  width: 100mm;
+  border-top: 0.5mm solid #111;
+}
+@media print {
+  header {
+    display: none;
+  }
+  .sheet-page {
+    padding: 0;
+  }
+}
+@page {
+  margin: 12mm;
+}
+</style>

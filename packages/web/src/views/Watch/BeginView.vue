@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { formatDay, type WatchPattern } from '@kobby/core';
+import { computed, shallowRef } from 'vue';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+import ObservationSheet from './ObservationSheet.vue';
+
+/** Something new to watch: from what is kept for that, or from nothing. */
+const store = useBook();
+const chosen = shallowRef<WatchPattern | 'new' | null>(null);
+const patterns = computed(() => Object.values(store.book.watchPatterns).filter(({ retired }) => !retired));
+const spanOf = ({ stages }: WatchPattern): string => {
+  const sum = (of: (stage: WatchPattern['stages'][number]) => number): number =>
+    stages.reduce((all, stage) => all + of(stage), 0);
+  return `${sum(({ leastDays }) => leastDays)} to ${sum(({ mostDays }) => mostDays)} days`;
+};
+</script>
+
+<template>
+  <PageBar title="Begin to watch" :hint="`from ${formatDay(store.today!)} on, or a day before`">
+    <v-btn class="is-side" @click="chosen = 'new'">Something of your own</v-btn>
+  </PageBar>
+  <p v-if="patterns.length === 0" class="empty">
+    Nothing is kept for watching yet. Begin with something of your own.
+  </p>
+  <div class="cards">
+    <ShelfCard v-for="pattern in patterns" :key="pattern.id" :title="pattern.title">
+      <p>{{ pattern.about }}</p>
+      <p class="soft">{{ pattern.stages.map(({ name }) => name).join(' → ') }} · {{ spanOf(pattern) }}</p>
+      <v-btn class="is-side" :aria-label="`Begin: ${pattern.title}`" @click="chosen = pattern">Begin</v-btn>
+    </ShelfCard>
+  </div>
+  <ObservationSheet v-if="chosen" :pattern="chosen === 'new' ? null : chosen" @close="chosen = null" />
+</template>
+
+<style scoped>
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+.cards .v-btn {
+  align-self: flex-start;
+}
+</style>

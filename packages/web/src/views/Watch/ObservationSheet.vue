@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import {
+  frameOf,
+  phaseOf,
+  WAITING_PLACES,
+  WATCH_MEASURES,
+  type ChangeInput,
+  type Observation,
+  type WatchPattern,
+} from '@kobby/core';
+import { computed, reactive } from 'vue';
+import { useRouter } from 'vue-router';
+import {
+  AmountField,
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  SwitchField,
+  TextField,
+  TicksField,
+} from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import { copyOf, newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { supplyOptions } from '../../state/options.ts';
+import type { ActResult } from '../../state/sync.ts';
+
+/** Something that is watched: from which day, where it stands, and its stages. */
+const props = defineProps<{ observation?: Observation; pattern?: WatchPattern | null }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const router = useRouter();
+
+type Draft = Extract<ChangeInput, { type: 'watch/put-observation' }>['observation'];
+type Stage = Draft['stages'][number];
+const id = (): string => newId().slice(0, 10);
+const blankStage = (): Stage => ({
+  id: id(),
+  name: '',
+  leastDays: 2,
+  mostDays: 5,
+  look: { kind: 'daily' },
+  sign: '',
+  tasks: [],
+  supplies: [],
+  place: null,
+  fullHouse: false,
+});
+// The unit that runs, else the next one, else any.
+const units = computed(() => {
+  const order = { now: 0, 'to-come': 1, over: 2, idea: 3 } as const;
+  return Object.values(store.book.units)
+    .map((unit) => ({ unit, phase: phaseOf(frameOf(store.book, unit.id), store.today!) }))
+    .toSorted((a, b) => order[a.phase] - order[b.phase])
+    .map(({ unit }) => ({ title: unit.title, value: unit.id as string }));
+});
+const draft = reactive<Draft>(
+  props.observation
+    ? (copyOf(props.observation) as Draft)
+    : {
+        id: `watch-${newId()}`,
+        unitId: units.value[0]?.value ?? '',
+        title: props.pattern?.title ?? '',
+        about: props.pattern?.about ?? '',
+        measures: [...(props.pattern?.measures ?? [])],
+        stages: props.pattern ? (copyOf(props.pattern.stages) as Stage[]) : [blankStage()],
+        startedOn: store.today! as string,
+        keptIn: null,
+      },
+);
+const supplies = computed(() => supplyOptions(store.book));
+const measures = Object.fromEntries(Object.entries(WATCH_MEASURES).map(([kind, { name }]) => [kind, name]));
+const LOOKS = { daily: 'each day', every: 'every few days', closed: 'left closed' };
+const lookOf = (stage: Stage): string => stage.look?.kind ?? 'daily';
+function setLook(stage: Stage, kind: string | null | undefined): void {
+  stage.look = kind === 'every' ? { kind, days: 2 } : { kind: kind === 'closed' ? 'closed' : 'daily' };
+}
+
+function submit(): ActResult {
+  const result = store.perform([{ type: 'watch/put-observation', observation: draft }]);
+  if (result.done && !props.observation)
+    void router.push({ name: 'watch', params: { observationId: draft.id } });
+  return result;
+}
+function keepPattern(): void {
+  const { title, about, measures: kinds, stages } = draft;
+  store.perform([
+    {
+      type: 'library/put-watch-pattern',
+      pattern: { id: `pattern-${newId()}`, title, about, measures: kinds, stages },
+    },
+  ]);
+}
+</script>
+
+<template>
+  <FormSheet
+    :title="observation ? 'Change what is watched' : 'Begin to watch'"
+    hint="A stage takes from so many to so many days. What is seen moves all that comes after."
+    :live="observation !== undefined"
+    :submit="submit"
+    :width="760"
+    @close="emit('close')"
+  >
+    <LineField v-model="draft.title" label="What is watched" path="observation.title" />
+    <div class="side-by-side">
+      <LineField v-model="draft.startedOn as string" label="Since" type="date" path="observation.startedOn" />
+      <ChoiceField v-model="draft.unitId" label="Begun in" path="observation.unitId" :options="units" />
+      <LineField v-model="draft.keptIn" label="Where it stands" path="observation.keptIn" empty-is-null />
+    </div>
+    <TextField v-model="draft.about" label="About it" path="observation.about" :rows="2" />
+    <TicksField
+      v-model="draft.measures as string[]"
+      label="Measured"
+      path="observation.measures"
+      :options="measures"
+    />
+    <RowsField
+      v-slot="{ row, path }"
+      v-model="draft.stages"
+      label="Stages"
+      path="observation.stages"
+      one="Stage"
+      ordered
+      :blank="blankStage"
+    >
+      <LineField v-model="row.name" label="Stage" :path="`${path}.name`" />
+      <LineField v-model="row.sign" label="How one sees that it has begun" :path="`${path}.sign`" />
+      <div class="side-by-side">
+        <NumberField
+          v-model="row.leastDays"
+          label="Takes at least"
+          suffix="days"
+          :path="`${path}.leastDays`"
+        />
+        <NumberField v-model="row.mostDays" label="At most" suffix="days" :path="`${path}.mostDays`" />
+        <ChoiceField
+          :model-value="lookOf(row)"
+          label="Looked at"
+          :path="`${path}.look`"
+          :options="LOOKS"
+          @update:model-value="setLook(row, $event)"
+        />
+        <NumberField
+          v-if="row.look?.kind === 'every'"
+          v-model="row.look.days"
+          label="Every"
+          suffix="days"
+          :path="`${path}.look.days`"
+        />
+        <ChoiceField
+          v-model="row.place as string | null"
+          label="Takes up"
+          none="nothing counted"
+          :path="`${path}.place`"
+          :options="WAITING_PLACES"
+        />
+      </div>
+      <SwitchField
+        v-model="row.fullHouse"
+        label="Its first day wants everyone to be here"
+        :path="`${path}.fullHouse`"
+      />
+      <RowsField
+        v-slot="{ row: task, path: taskPath }"
+        v-model="row.tasks"
+        label="Made ready before it"
+        :path="`${path}.tasks`"
+        one="Task"
+        :blank="() => ({ id: id(), text: '', minutes: 10 as number })"
+      >
+        <div class="side-by-side">
+          <LineField v-model="task.text" label="What is done" :path="`${taskPath}.text`" />
+          <NumberField
+            v-model="task.minutes as number"
+            label="Takes"
+            suffix="minutes"
+            :path="`${taskPath}.minutes`"
+          />
+        </div>
+      </RowsField>
+      <RowsField
+        v-slot="{ row: need, path: needPath }"
+        v-model="row.supplies"
+        label="Needs"
+        :path="`${path}.supplies`"
+        one="Thing"
+        :blank="() => ({ supplyId: '', amount: 1 })"
+      >
+        <div class="side-by-side">
+          <ChoiceField
+            v-model="need.supplyId"
+            label="Thing"
+            :path="`${needPath}.supplyId`"
+            :options="supplies"
+          />
+          <AmountField
+            v-model="need.amount"
+            label="How much"
+            :path="`${needPath}.amount`"
+            :unit="store.book.supplies[need.supplyId]?.unit ?? 'piece'"
+          />
+        </div>
+      </RowsField>
+    </RowsField>
+    <template #acts>
+      <v-btn class="is-quiet" @click="keepPattern">Keep these stages for next time</v-btn>
+    </template>
+  </FormSheet>
+</template>

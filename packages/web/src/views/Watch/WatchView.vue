@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { formatDay, watchedIn, type PlainDay, type WatchMeasure } from '@kobby/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { RouterLink, useRoute } from 'vue-router';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+import ObservationSheet from './ObservationSheet.vue';
+import SeenCard from './SeenCard.vue';
+import StagesCard from './StagesCard.vue';
+import { measuredText } from './telling.ts';
+
+const GrowthChart = defineAsyncComponent(() => import('./GrowthChart.vue'));
+
+/** One long observation: its stages and their windows, what was seen of it, and when it is looked at. */
+const store = useBook();
+const route = useRoute();
+const editing = ref(false);
+const forecast = computed(
+  () =>
+    watchedIn(store.book, store.today!).find(
+      ({ observation }) => observation.id === route.params.observationId,
+    ) ?? null,
+);
+const hint = computed(() => {
+  if (!forecast.value) return '';
+  const { observation, isOver, endsLatest } = forecast.value;
+  const where = observation.keptIn ? ` · ${observation.keptIn}` : '';
+  const until = isOver ? '' : ` · may last until ${formatDay(endsLatest)}`;
+  return `since ${formatDay(observation.startedOn)}${where}${until}`;
+});
+const series = computed(() =>
+  (forecast.value?.observation.measures ?? [])
+    .map((kind: WatchMeasure) => ({
+      kind,
+      points: (forecast.value?.sightings ?? [])
+        .flatMap(({ on, measured }) =>
+          measured.filter((one) => one.kind === kind).map(({ value }) => ({ on, value })),
+        )
+        .toReversed(),
+    }))
+    .filter(({ points }) => points.length > 0),
+);
+const stageName = (id: string | null): string =>
+  forecast.value?.observation.stages.find((stage) => stage.id === id)?.name ?? '';
+function end(on: PlainDay | null): void {
+  if (!forecast.value) return;
+  store.perform([
+    { type: 'watch/put-observation', observation: { ...forecast.value.observation, endedOn: on } },
+  ]);
+}
+function forget(id: string): void {
+  store.perform([{ type: 'book/drop', kind: 'sightings', id }]);
+}
+</script>
+
+<template>
+  <template v-if="forecast">
+    <PageBar :title="forecast.observation.title" :hint="hint">
+      <v-btn
+        class="is-side"
+        :to="{ name: 'watch-strip', params: { observationId: forecast.observation.id } }"
+      >
+        Strip to cross off
+      </v-btn>
+      <v-btn class="is-side" @click="editing = true">Change it</v-btn>
+      <v-btn v-if="forecast.isOver" class="is-side" @click="end(null)">It goes on</v-btn>
+      <v-btn v-else class="is-side" @click="end(store.today)">It is over</v-btn>
+    </PageBar>
+    <div class="columns">
+      <div class="column">
+        <StagesCard :forecast="forecast" />
+        <ShelfCard title="When to look">
+          <p v-if="forecast.looks.length === 0" class="soft">
+            {{ forecast.isOver ? 'It is over.' : 'It is left closed: nobody looks for now.' }}
+          </p>
+          <ul v-else class="looks">
+            <li v-for="look in forecast.looks" :key="look.date" :class="{ closed: look.closed }">
+              <b>{{ formatDay(look.date, 'brief') }}</b>
+              <span v-if="look.isDone">seen</span>
+              <span v-else-if="look.closed">{{ look.closed }}: who looks?</span>
+              <span v-else>{{ look.stage.name }}</span>
+            </li>
+          </ul>
+        </ShelfCard>
+      </div>
+      <div class="column">
+        <ShelfCard v-if="series.length" title="How it went">
+          <GrowthChart v-for="one in series" :key="one.kind" :kind="one.kind" :points="one.points" />
+        </ShelfCard>
+        <SeenCard v-if="!forecast.isOver" :forecast="forecast" />
+        <ShelfCard title="Log">
+          <p v-if="forecast.sightings.length === 0" class="soft">Nothing is noted yet.</p>
+          <ul class="log">
+            <li v-for="one in forecast.sightings" :key="one.id" data-test="sighting">
+              <b>{{ formatDay(one.on, 'brief') }}</b>
+              <span>
+                <strong v-if="one.stageId">{{ stageName(one.stageId) }}. </strong>{{ one.seen }}
+                <small class="soft">{{ [measuredText(one), one.by].filter(Boolean).join(' · ') }}</small>
+              </span>
+              <button
+                type="button"
+                class="quiet"
+                :aria-label="`Take out what was seen on ${formatDay(one.on)}`"
+                @click="forget(one.id)"
+              >
+                Take out
+              </button>
+            </li>
+          </ul>
+        </ShelfCard>
+      </div>
+    </div>
+    <ObservationSheet v-if="editing" :observation="forecast.observation" @close="editing = false" />
+  </template>
+  <p v-else class="empty">
+    This is not watched any more. <RouterLink :to="{ name: 'watch-begin' }">Begin something</RouterLink>
+  </p>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+.column {
+  display: grid;
+  gap: 16px;
+}
+.looks {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(108px, 1fr));
+  gap: 6px;
+}
+.looks li {
+  display: grid;
+  padding: 4px 7px;
+  background: var(--well);
+  border-radius: 4px;
+  font-size: 12.5px;
+  line-height: 1.25;
+}
+.looks .closed {
+  background: var(--care-bg);
+  color: var(--care);
+  font-weight: 600;
+}
+.log li {
+  display: grid;
+  grid-template-columns: 60px minmax(0, 1fr) auto;
+  gap: 8px;
+  padding: 5px 0;
+  border-top: 1px dashed var(--line);
+}
+.log small {
+  display: block;
+}
+.quiet {
+  min-height: 24px;
+  padding: 0;
+  background: none;
+  border: 0;
+  color: var(--ink-soft);
+  text-decoration: underline;
+}
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -95,3 +95,22 @@ test('a task is dragged into another time', async () => {
   await mara.find('section[aria-label^="Thu 11 March · Sol"] [data-task="unit-kites:cook:lump-rice"]');
   await mara.sees('1 that moved');
 });
+
+test('what is watched is forecast again from what is seen, and stays after a reload', async () => {
+  await mara.go(`${server.url}/watch/begin`);
+  await mara.press('[aria-label="Begin: Cress on wool"]');
+  await mara.fill('observation.startedOn', '2027-03-12');
+  await mara.pressText('Keep');
+  await mara.sees('This day is still to come');
+  await mara.fill('observation.startedOn', '2027-03-10');
+  await mara.pressText('Keep');
+  await mara.sees('between Thu 11 March and Fri 12 March');
+  await mara.pressText('It has begun');
+  await mara.sees('between Fri 12 March and Sat 13 March');
+  await mara.kept();
+  await mara.page.reload({ waitUntil: 'load' });
+  await mara.sees('began Thu 11 March');
+  // What is watched lands where the day is made ready.
+  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.sees('To look at today:');
+});

@@ -1,4 +1,5 @@
-// Figures of making ready: the quick schedule of a unit of full size, and what a solver gains over it.
+// Figures of making ready: the quick schedule of a unit of full size, what a solver gains over it, and whether the page
+// answers while the solver runs in its worker.
 import loadHighs from 'highs';
 import {
   goalsOf,
@@ -9,6 +10,8 @@ import {
   type ScheduleProblem,
 } from '@kobby/core';
 import { aProblem } from '../packages/core/src/testing/problems.ts';
+import { LAPTOP, openBrowser, Visitor } from '../e2e/support/browser.ts';
+import { startServer, temporaryFolder } from '../e2e/support/server.ts';
 import { ms, percentile, show } from './figures.ts';
 
 const FULL = { tasks: 120, slots: 30, minutes: 150 };
@@ -62,4 +65,70 @@ function movedByAnEdit(problem: ScheduleProblem): string {
   const shown = before.filter((s) => s !== null).length;
   const mean = moved.reduce((sum, one) => sum + one, 0) / EDITS;
   return `${mean.toFixed(2)} of ${shown} on average, ${Math.max(...moved)} at most`;
+}
+
+const OWN_TASKS = 120;
+const SOLVER_SECONDS = 15;
+
+/** The longest task of the page's main thread while a full-size schedule is worked out beside it. */
+export async function benchSolverInBrowser(): Promise<void> {
+  const folder = temporaryFolder();
+  const server = await startServer(folder.path, ['--demo']);
+  const { browser, close } = await openBrowser();
+  const mara = await Visitor.arrive(browser, LAPTOP);
+  await mara.go(server.url);
+  await mara.fill('passPhrase', 'three blue kites');
+  await mara.pressText('Open the door');
+  await mara.find('.rack li');
+  const changes = Array.from({ length: OWN_TASKS }, (_, i) => ({
+    type: 'ready/put-task',
+    task: {
+      id: `own-${i}`,
+      unitId: 'unit-lanterns',
+      text: `Task ${i}`,
+      minutes: 5 + ((i * 7) % 26),
+      day: 1 + (i % 10),
+    },
+  }));
+  await mara.page.evaluate(
+    async (body) => {
+      await fetch('/api/gestures', { method: 'POST', headers: { 'content-type': 'application/json' }, body });
+    },
+    JSON.stringify({ gestures: [{ id: 'bench-own-tasks', at: '2027-03-11T12:00:00.000Z', changes }] }),
+  );
+  await mara.go(`${server.url}/units/unit-lanterns/ready`);
+  await mara.find('[data-test="task"]');
+  await mara.page.evaluate(() => {
+    const longest = { ms: 0 };
+    Object.assign(window, { longest });
+    // Drawing what was found is counted as well.
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) longest.ms = Math.max(longest.ms, duration);
+    }).observe({ entryTypes: ['longtask'] });
+  });
+  const start = performance.now();
+  await mara.press('[data-test="work-out"]');
+  const found = await mara.page
+    .waitForFunction(
+      () => !document.querySelector('[data-test="better"]')?.textContent?.includes('Working'),
+      {
+        timeout: SOLVER_SECONDS * 1000,
+      },
+    )
+    .then(() => true)
+    .catch(() => false);
+  const longest = await mara.page.evaluate(() => (window as never as { longest: { ms: number } }).longest.ms);
+  const took = ((performance.now() - start) / 1000).toFixed(1);
+  const outcome = await mara.textOf('[data-test="better"]');
+  show(
+    `${OWN_TASKS} more tasks on the page: ${found ? 'worked out' : 'still at it'} after`,
+    `${took} s: ${outcome}`,
+  );
+  show(
+    '  longest task of the main thread meanwhile (goal: 50 ms)',
+    longest === 0 ? 'none over 50 ms' : ms(longest),
+  );
+  await close();
+  await server.stop();
+  folder.remove();
 }

@@ -12,7 +12,7 @@ import { loadBook, writeTouched } from '../packages/server/src/store/book-store.
 import { openStorage } from '../packages/server/src/store/database.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
-import { benchReady } from './bench-ready.ts';
+import { benchReady, benchSolverInBrowser } from './bench-ready.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
 import { ms, show } from './figures.ts';
 
@@ -144,4 +144,5 @@ benchLoad(demo);
 await benchServerLoad(demo);
 await benchGestures();
 await benchDemo();
+await benchSolverInBrowser();
 benchFirstLoad();

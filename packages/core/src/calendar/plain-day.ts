@@ -51,12 +51,30 @@ export const plainDaySchema = z
   .refine((text) => parsePlainDay(text) !== null, 'There is no such day; write it as 2027-03-08')
   .transform((text) => text as PlainDay);
 
+// Planning steps over the same few dates again and again; a server that runs on begins anew at times.
+const MOST_REMEMBERED = 20_000;
+const stepped = new Map<string, PlainDay>();
+
 /** The day `count` days later (earlier when negative). */
-export const addDays = (day: PlainDay, count: number): PlainDay =>
-  Temporal.PlainDate.from(day).add({ days: count }).toString() as PlainDay;
+export function addDays(day: PlainDay, count: number): PlainDay {
+  const key = `${day} ${count}`;
+  const known = stepped.get(key);
+  if (known !== undefined) return known;
+  const there = Temporal.PlainDate.from(day).add({ days: count }).toString() as PlainDay;
+  if (stepped.size > MOST_REMEMBERED) stepped.clear();
+  stepped.set(key, there);
+  return there;
+}
+
+const DAYS_A_WEEK = 7;
+// 1 January 1970 was a Thursday.
+const MONDAY_BEFORE_EPOCH = -3;
 
 /** Day of the week, 1 (Monday) to 7 (Sunday). */
-export const weekdayOf = (day: PlainDay): Weekday => Temporal.PlainDate.from(day).dayOfWeek as Weekday;
+export function weekdayOf(day: PlainDay): Weekday {
+  const since = (epochDay(day) - MONDAY_BEFORE_EPOCH) % DAYS_A_WEEK;
+  return ((since < 0 ? since + DAYS_A_WEEK : since) + 1) as Weekday;
+}
 
 /** Full name of a day of the week. */
 export const weekdayName = (weekday: Weekday): string => WEEKDAY_NAMES[weekday - 1]!;

@@ -66,7 +66,7 @@ export {
   type ReadyEntry,
   type SlotLoad,
 } from './readiness/ready.ts';
-export { TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
+export { concerns, TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
 export { hoursOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout } from './readiness/findings.ts';

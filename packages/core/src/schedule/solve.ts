@@ -30,7 +30,7 @@ interface SolverOptions {
 
 const SEED = 20_270_311;
 /** The most nodes of its tree that a solver looks at in one stage. */
-const MOST_NODES = 2_000;
+const MOST_NODES = 300;
 
 /** A schedule, what it costs, and whether none is better. */
 export interface Solved {

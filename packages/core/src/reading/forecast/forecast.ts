@@ -74,7 +74,7 @@ const FORTNIGHT = 14;
  * one before it; what has not begun by its latest day begins today at the earliest. When a stage comes early or late, all
  * after it move along.
  */
-export const forecastOf = memoised(
+const forecastOf = memoised(
   (
     observation: Observation,
     sightings: readonly Sighting[],

@@ -29,7 +29,9 @@ const cookNeedsOf = memoised((plans: readonly CookPlan[], id: string): readonly 
  * whatever it is. By unit, then by the day on which it is first needed, then by name.
  */
 export function gatherLines(book: Book, unitId: UnitId, today: PlainDay): readonly SupplyLine[] {
-  const needs = joined(needsOfUnit(book, unitId, today), ...othersNeeds(book, unitId, today));
+  // In one order whichever unit is asked about: what is shared out for one is shared out for all.
+  const [first, ...others] = unitsThatNeed(book, unitId, today).map((id) => needsOfUnit(book, id, today));
+  const needs = joined(first!, ...others);
   const shared = sharedOut(
     needs,
     book.supplies,
@@ -40,15 +42,15 @@ export function gatherLines(book: Book, unitId: UnitId, today: PlainDay): readon
   return linesOf(shared, book.pickups, unitId);
 }
 
-function othersNeeds(book: Book, unitId: UnitId, today: PlainDay): readonly (readonly Need[])[] {
+function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly UnitId[] {
   return Object.values(book.units)
-    .filter(({ id, start }) => id !== unitId && start !== null)
-    .filter(({ id }) => {
-      const phase = phaseOf(frameOf(book, id), today);
+    .filter(({ id, start }) => {
+      if (id === unitId) return true;
+      const phase = start === null ? 'idea' : phaseOf(frameOf(book, id), today);
       return phase === 'now' || phase === 'to-come';
     })
-    .toSorted((a, b) => (a.id < b.id ? -1 : 1))
-    .map(({ id }) => needsOfUnit(book, id, today));
+    .map(({ id }) => id)
+    .toSorted();
 }
 
 const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need[] =>

@@ -26,10 +26,10 @@ export interface ReadySlot extends TimeSlot {
 }
 
 /** When the home opens and closes, in minutes since midnight. */
-export const hoursOf = ({ parts }: Home): { readonly from: Minutes; readonly to: Minutes } => ({
+export const hoursOf = memoised(({ parts }: Home): { readonly from: Minutes; readonly to: Minutes } => ({
   from: Math.min(...parts.map(({ from }) => minutesSinceMidnight(from))) as Minutes,
   to: Math.max(...parts.map(({ to }) => minutesSinceMidnight(to))) as Minutes,
-});
+}));
 
 /** The moment at which the home opens on a day. */
 export const openingOf = (home: Home, day: PlainDay): Moment => momentOf(day, hoursOf(home).from, home.zone);

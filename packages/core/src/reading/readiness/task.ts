@@ -60,3 +60,7 @@ export interface ReadyTask {
   /** What it takes, by name. */
   readonly things: readonly string[];
 }
+
+/** Whether a task is shown with a unit: its own, and what is watched, which goes on whichever unit began it. */
+export const concerns = ({ unit, day }: ReadyTask, unitId: string): boolean =>
+  unit.id === unitId || day.number === 0;

@@ -1,21 +1,14 @@
 <script setup lang="ts">
-import {
-  formatDuration,
-  listed,
-  WAITING_PLACES,
-  watchedIn,
-  type ReadyEntry,
-  type SlotLoad,
-} from '@kobby/core';
+import { concerns, formatDuration, listed, watchedIn, type ReadyEntry, type SlotLoad } from '@kobby/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
-import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import AddSheet from './AddSheet.vue';
 import BetterCard from './BetterCard.vue';
-import { dayText, slotText } from './deciding.ts';
+import GroupCard from './GroupCard.vue';
+import { grouped } from './grouping.ts';
 import PackingCards from './PackingCards.vue';
 import { publishing } from './publishing.ts';
 import { provideTaskHand } from './taskHand.ts';
@@ -31,11 +24,13 @@ const store = useBook();
 const reading = useReading();
 const ready = computed(() => reading.value.ready);
 const unitId = computed(() => reading.value.frame.unit.id);
-const hand = provideTaskHand(() => ready.value.loads.map(({ slot }) => slot));
+const slots = computed(() => ready.value.loads.map(({ slot }) => slot));
+const hand = provideTaskHand(() => slots.value);
 
 const PAGES = {
   time: 'By time',
   person: 'By person',
+  kind: 'By kind',
   day: 'By day',
   place: 'By place',
   packing: 'Folders and baskets',
@@ -46,8 +41,7 @@ const openId = ref<string | null>(null);
 const adding = ref<'task' | 'time' | null>(null);
 const emptyToo = ref(false);
 
-// What is watched goes on, whichever unit began it.
-const isMine = ({ task }: ReadyEntry): boolean => task.unit.id === unitId.value || task.day.number === 0;
+const isMine = ({ task }: ReadyEntry): boolean => concerns(task, unitId.value);
 const mine = computed(() => ready.value.entries.filter(isMine));
 const left = computed(() => mine.value.filter(({ state }) => state === 'laid' || state === 'unplaced'));
 const unplaced = computed(() => mine.value.filter(({ state }) => state === 'unplaced'));
@@ -73,9 +67,11 @@ const times = computed(() =>
 const charted = computed(() =>
   ready.value.loads
     .filter(({ slot }) => slot.minutes !== null && slot.date <= lastDay.value)
-    .slice(0, MOST_BARS),
+    .slice(0, window.innerWidth < NARROW ? FEW_BARS : MOST_BARS),
 );
 const MOST_BARS = 12;
+const FEW_BARS = 5;
+const NARROW = 700;
 
 const hint = computed(() => {
   const minutes = left.value.reduce((sum, { task }) => sum + task.minutes, 0);
@@ -83,39 +79,9 @@ const hint = computed(() => {
   return `${left.value.length} ${left.value.length === 1 ? 'task' : 'tasks'} left, ${formatDuration(minutes)} in all`;
 });
 
-interface Group {
-  readonly key: string;
-  readonly title: string;
-  readonly entries: readonly ReadyEntry[];
-}
-const GROUPED: Readonly<Record<'person' | 'day' | 'place', (entry: ReadyEntry) => string>> = {
-  person: ({ slot, task }) => {
-    const id = slot?.personId ?? task.choice?.personId ?? null;
-    if (slot?.kind === 'children') return 'With the children';
-    return id === null ? 'Whoever is there' : (store.book.people[id]?.name ?? 'Somebody who left');
-  },
-  day: ({ task }) => dayText(task),
-  place: ({ task }) => (task.hold ? `Waits in the ${WAITING_PLACES[task.hold.kind]}` : 'Waits anywhere'),
-};
-const groups = computed((): readonly Group[] => {
-  const kind = page.value;
-  if (kind === 'time' || kind === 'packing') return [];
-  const byTitle = new Map<string, ReadyEntry[]>();
-  const inOrder = left.value.toSorted(
-    (a, b) =>
-      (a.task.day.date < b.task.day.date ? -1 : a.task.day.date > b.task.day.date ? 1 : 0) ||
-      (a.slot?.to ?? 0) - (b.slot?.to ?? 0),
-  );
-  for (const entry of inOrder) {
-    const title = GROUPED[kind](entry);
-    byTitle.set(title, [...(byTitle.get(title) ?? []), entry]);
-  }
-  return [...byTitle].map(([title, entries]) => ({ key: title, title, entries }));
-});
-const whenText = ({ slot }: ReadyEntry): string => (slot ? slotText(slot) : 'no time yet');
-const minutesIn = (entries: readonly ReadyEntry[]): string =>
-  formatDuration(entries.reduce((sum, { task }) => sum + task.minutes, 0));
-
+const groups = computed(() =>
+  page.value === 'time' || page.value === 'packing' ? [] : grouped(left.value, page.value, store.book),
+);
 const looks = computed(() =>
   watchedIn(store.book, store.today!).flatMap(({ observation, looks: days }) =>
     days
@@ -180,21 +146,13 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       <input v-model="emptyToo" type="checkbox" name="emptyToo" /> Times that are empty, too
     </label>
     <div v-else class="grid">
-      <ShelfCard
+      <GroupCard
         v-for="group in groups"
-        :key="group.key"
-        :title="`${group.title} · ${minutesIn(group.entries)}`"
-      >
-        <ul>
-          <TaskRow
-            v-for="entry in group.entries"
-            :key="entry.task.id"
-            :entry="entry"
-            :when="whenText(entry)"
-            @open="open(entry)"
-          />
-        </ul>
-      </ShelfCard>
+        :key="group.title"
+        :group="group"
+        :slots="page === 'kind' ? slots : []"
+        @open="open"
+      />
     </div>
     <details v-if="finished.length" class="finished">
       <summary>{{ finished.length }} done or left out</summary>
@@ -211,13 +169,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
     </p>
   </template>
   <p class="sr-only" role="status">{{ hand.said.value }}</p>
-  <TaskSheet
-    v-if="opened"
-    :key="opened.task.id"
-    :entry="opened"
-    :slots="ready.loads.map(({ slot }) => slot)"
-    @close="openId = null"
-  />
+  <TaskSheet v-if="opened" :key="opened.task.id" :entry="opened" :slots="slots" @close="openId = null" />
   <AddSheet v-if="adding" :kind="adding" @close="adding = null" />
 </template>
 

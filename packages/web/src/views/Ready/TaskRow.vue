@@ -7,7 +7,7 @@ import {
   mdiPinOutline,
   mdiSwapHorizontal,
 } from '@mdi/js';
-import { TASK_KINDS, type ReadyEntry } from '@kobby/core';
+import { concerns, TASK_KINDS, type ReadyEntry } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
@@ -23,9 +23,7 @@ const hand = useTaskHand();
 const task = computed(() => props.entry.task);
 const isDone = computed(() => props.entry.state === 'done');
 const isHeld = computed(() => hand.held.value?.task.id === task.value.id);
-const isOther = computed(
-  () => task.value.unit.id !== reading.value.frame.unit.id && task.value.day.number > 0,
-);
+const isOther = computed(() => !concerns(task.value, reading.value.frame.unit.id));
 
 function tick(): void {
   const { unit, id } = task.value;

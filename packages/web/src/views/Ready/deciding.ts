@@ -1,4 +1,5 @@
 import {
+  concerns,
   formatDay,
   formatMinutes,
   WAITING_PLACES,
@@ -29,7 +30,7 @@ export const slotText = ({ date, name, start, kind }: ReadySlot): string =>
 export function forText({ task }: ReadyEntry, unitId: string): string {
   const wait = task.waitMinutes > 0 ? ` · done ${hours(task.waitMinutes)} before` : '';
   const place = task.hold ? ` · waits in the ${WAITING_PLACES[task.hold.kind]}` : '';
-  const of = task.unit.id === unitId || task.day.number === 0 ? '' : ` · ${task.unit.title}`;
+  const of = concerns(task, unitId) ? '' : ` · ${task.unit.title}`;
   const what = task.forWhat.startsWith('Day ') ? '' : `${task.forWhat} · `;
   return `${what}${dayText(task)}${wait}${place}${of}`;
 }

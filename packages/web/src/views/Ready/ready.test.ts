@@ -126,6 +126,25 @@ describe('Make ready', () => {
     expect(page.text()).toContain('Waits anywhere · ');
   });
 
+  test('a task is given to a person, and all of a kind are done in one go', async () => {
+    const page = desk.place(ReadyView);
+    const go = async (name: string) =>
+      page
+        .findAll('[role="tab"]')
+        .find((one) => one.text() === name)!
+        .trigger('click');
+    await go('By person');
+    await page.get('[aria-label="Take in hand: Cut strips"]').trigger('click');
+    await page.get('[aria-label="Put it here: Jo"]').trigger('click');
+    expect(desk.store.book.prepChoices['p:cut' as never]).toMatchObject({ personId: 'jo', slotId: null });
+    await go('By kind');
+    const card = page
+      .findAllComponents({ name: 'GroupCard' })
+      .find((one) => one.text().includes('Tie them'))!;
+    card.getComponent({ name: 'ChoiceField' }).vm.$emit('update:modelValue', '2027-03-08:nap');
+    expect([slotOf('p:cut'), slotOf('p:tie')]).toEqual(['2027-03-08:nap', '2027-03-08:nap']);
+  });
+
   test('folders, baskets and bins are packed', async () => {
     const page = desk.place(ReadyView);
     await page.findAll('[role="tab"]').at(-1)!.trigger('click');

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  concerns,
   formatDuration,
   placementsOf,
   type Finding,
@@ -25,7 +26,7 @@ const READY_RULES: ReadonlySet<string> = new Set(['late', 'place-full', 'spoils'
 
 function readyText({ entries }: Readiness, unitId: UnitId): string {
   const left = entries.filter(
-    ({ task, state }) => task.unit.id === unitId && (state === 'laid' || state === 'unplaced'),
+    ({ task, state }) => concerns(task, unitId) && (state === 'laid' || state === 'unplaced'),
   );
   const minutes = left.reduce((sum, { task }) => sum + task.minutes, 0);
   return left.length === 0 ? 'all is ready' : `${left.length} left · ${formatDuration(minutes)}`;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { mdiAlertOutline, mdiTrayArrowDown } from '@mdi/js';
 import { spotKey, type PutSpot } from '@kobby/core';
 import { computed, onBeforeUnmount, watch } from 'vue';
 import { useHand } from '../state/hand.ts';
+import PutHere from './PutHere.vue';
 
 /** Where what is in hand can be put: says before the drop what would break there. */
 const props = defineProps<{ spot: PutSpot; name: string; small?: boolean }>();
@@ -21,66 +21,25 @@ watch(
 onBeforeUnmount(() => takeBack());
 
 const breaks = computed(() => hand.breaksAt(props.spot));
+const text = computed(() => {
+  const [first] = breaks.value;
+  if (first === undefined) return props.small ? 'here' : 'Put it here';
+  if (!props.small) return first;
+  return props.spot.kind === 'day' ? 'clashes' : 'unusual';
+});
 const point = (): void => void (hand.over.value = key.value);
 </script>
 
 <template>
-  <button
+  <PutHere
     v-if="hand.held.value"
-    type="button"
-    class="put"
-    :class="{ breaks: breaks.length > 0, over: hand.over.value === key }"
-    :aria-label="`Put it here: ${name}${breaks.length ? `. ${breaks.join('. ')}` : ''}`"
-    :title="breaks.join('. ')"
-    @click="hand.put(spot)"
+    :name="name"
+    :doubt="breaks.length > 0 ? breaks.join('. ') : null"
+    :pointed="hand.over.value === key"
+    @put="hand.put(spot)"
     @focus="point"
     @pointerenter="point"
   >
-    <v-icon :icon="breaks.length ? mdiAlertOutline : mdiTrayArrowDown" size="15" aria-hidden="true" />
-    <span>{{
-      breaks.length
-        ? small
-          ? spot.kind === 'day'
-            ? 'clashes'
-            : 'unusual'
-          : breaks[0]
-        : small
-          ? 'here'
-          : 'Put it here'
-    }}</span>
-  </button>
+    {{ text }}
+  </PutHere>
 </template>
-
-<style scoped>
-.put {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-  justify-content: center;
-  align-self: stretch;
-  min-height: 28px;
-  padding: 2px 5px;
-  background: var(--ok-bg);
-  border: 1.5px dashed var(--ok);
-  border-radius: 4px;
-  color: var(--ok);
-  font-weight: 600;
-  font-size: 12.5px;
-  line-height: 1.15;
-  text-align: left;
-}
-.put.breaks {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
-  color: var(--care);
-}
-.put.over {
-  border-style: solid;
-  box-shadow: 0 0 0 2px var(--plum);
-}
-@media (max-width: 900px) {
-  .put {
-    min-height: var(--touch);
-  }
-}
-</style>

@@ -1,17 +1,5 @@
 import type { Knex } from 'knex';
-
-type Columns = (table: Knex.CreateTableBuilder) => void;
-
-async function entityTable(knex: Knex, name: string, columns: Columns): Promise<void> {
-  await knex.schema.createTable(name, (table) => {
-    table.string('id').primary();
-    table.integer('version').notNullable();
-    columns(table);
-  });
-}
-
-const refers = (t: Knex.CreateTableBuilder, column: string, table: string) =>
-  t.string(column).references('id').inTable(table).index();
+import { entityTable, refers } from './tables.ts';
 
 /** Making ready: times on single days, what was decided, shown and done. */
 export async function up(knex: Knex): Promise<void> {

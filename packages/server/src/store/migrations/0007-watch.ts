@@ -1,14 +1,5 @@
 import type { Knex } from 'knex';
-
-type Columns = (table: Knex.CreateTableBuilder) => void;
-
-async function entityTable(knex: Knex, name: string, columns: Columns): Promise<void> {
-  await knex.schema.createTable(name, (table) => {
-    table.string('id').primary();
-    table.integer('version').notNullable();
-    columns(table);
-  });
-}
+import { entityTable, refers } from './tables.ts';
 
 /** Long observations: patterns, what is watched, and what was seen of it. */
 export async function up(knex: Knex): Promise<void> {
@@ -20,7 +11,7 @@ export async function up(knex: Knex): Promise<void> {
     t.boolean('retired').notNullable();
   });
   await entityTable(knex, 'observations', (t) => {
-    t.string('unit_id').references('id').inTable('units').index().notNullable();
+    refers(t, 'unit_id', 'units').notNullable();
     t.string('title').notNullable();
     t.text('about').notNullable();
     t.json('measures').notNullable();
@@ -30,7 +21,7 @@ export async function up(knex: Knex): Promise<void> {
     t.string('ended_on');
   });
   await entityTable(knex, 'sightings', (t) => {
-    t.string('observation_id').references('id').inTable('observations').index().notNullable();
+    refers(t, 'observation_id', 'observations').notNullable();
     t.string('on').notNullable();
     t.string('stage_id');
     t.text('seen').notNullable();

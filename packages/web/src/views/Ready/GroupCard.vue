@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { mdiTrayArrowDown } from '@mdi/js';
 import { formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
+import PutHere from '../../parts/PutHere.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import { choosing, slotText } from './deciding.ts';
@@ -27,14 +27,17 @@ const title = computed(() =>
 const spot = computed(() =>
   props.group.personId === undefined ? undefined : `person:${props.group.personId ?? ''}`,
 );
-// In one go: before the first of them is needed. What has no time at all is another matter.
+// In one go: in time for all of them. What has no time at all is another matter.
 const laid = computed(() => props.group.entries.filter(({ state }) => state === 'laid'));
-const times = computed(() => {
-  const first = Math.min(...laid.value.map(({ task }) => task.usedAt - task.waitMinutes));
-  return props.slots
-    .filter(({ to, kind }) => to <= first && kind !== 'children')
-    .map((slot) => ({ title: slotText(slot), value: slot.id as string }));
-});
+const suits = ({ to, kind }: ReadySlot): boolean =>
+  kind !== 'children' &&
+  laid.value.every(({ task }) => {
+    const left = task.usedAt - to;
+    return left >= task.waitMinutes && (task.mostMinutes === null || left <= task.mostMinutes);
+  });
+const times = computed(() =>
+  props.slots.filter(suits).map((slot) => ({ title: slotText(slot), value: slot.id as string })),
+);
 function allInto(slotId: string | null | undefined): void {
   bulk.value = null;
   if (!slotId) return;
@@ -64,39 +67,12 @@ const whenText = ({ slot }: ReadyEntry): string => (slot ? slotText(slot) : 'no 
       :options="times"
       @update:model-value="allInto"
     />
-    <button
+    <PutHere
       v-if="hand.held.value && group.personId !== undefined"
-      type="button"
-      class="put"
-      :class="{ pointed: hand.over.value === spot }"
-      :aria-label="`Put it here: ${group.title}`"
-      @click="hand.give(group.personId)"
-    >
-      <v-icon :icon="mdiTrayArrowDown" size="15" aria-hidden="true" /> Put it here
-    </button>
+      :name="group.title"
+      :doubt="null"
+      :pointed="hand.over.value === spot"
+      @put="hand.give(group.personId)"
+    />
   </ShelfCard>
 </template>
-
-<style scoped>
-.put {
-  display: flex;
-  gap: 5px;
-  align-items: center;
-  justify-content: center;
-  min-height: 30px;
-  background: var(--ok-bg);
-  border: 1.5px dashed var(--ok);
-  border-radius: 4px;
-  color: var(--ok);
-  font-weight: 600;
-}
-.put.pointed {
-  border-style: solid;
-  box-shadow: 0 0 0 2px var(--plum);
-}
-@media (max-width: 900px) {
-  .put {
-    min-height: var(--touch);
-  }
-}
-</style>

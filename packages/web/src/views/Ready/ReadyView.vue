@@ -138,7 +138,12 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   <PackingCards v-else-if="page === 'packing'" />
   <template v-else>
     <LoadChart v-if="page === 'time' && charted.length" :loads="charted" />
-    <UnplacedCard v-if="unplaced.length" :entries="unplaced" @open="open" @time="adding = 'time'" />
+    <UnplacedCard
+      v-if="page === 'time' && unplaced.length"
+      :entries="unplaced"
+      @open="open"
+      @time="adding = 'time'"
+    />
     <div v-if="page === 'time'" class="grid">
       <TimeCard v-for="load in times" :key="load.slot.id" :load="load" @open="open" />
     </div>

@@ -3,12 +3,12 @@ import {
   mdiAccountGroupOutline,
   mdiCheckboxBlankOutline,
   mdiCheckboxMarked,
-  mdiHandBackRightOutline,
   mdiPinOutline,
   mdiSwapHorizontal,
 } from '@mdi/js';
 import { concerns, TASK_KINDS, type ReadyEntry } from '@kobby/core';
 import { computed } from 'vue';
+import GripHandle from '../../parts/GripHandle.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import { forText } from './deciding.ts';
@@ -78,18 +78,13 @@ function onKey(event: KeyboardEvent): void {
       <v-icon v-if="task.choice?.slotId" :icon="mdiPinOutline" size="15" aria-label="in a time of its own" />
       <span class="figures">{{ task.minutes }} min</span>
     </span>
-    <button
+    <GripHandle
       v-if="!isDone"
-      type="button"
-      class="grip"
-      :aria-label="`Take in hand: ${task.text}`"
-      :aria-pressed="isHeld"
-      title="Take it in hand: drag it, or press the time where it goes"
-      @pointerdown="hand.grab($event, entry)"
-      @click.stop="hand.take(entry)"
-    >
-      <v-icon :icon="mdiHandBackRightOutline" size="15" aria-hidden="true" />
-    </button>
+      :name="`Take in hand: ${task.text}`"
+      :held="isHeld"
+      @grab="hand.grab($event, entry)"
+      @take="hand.take(entry)"
+    />
   </li>
 </template>
 
@@ -113,8 +108,7 @@ li.other b {
   text-decoration: line-through;
 }
 .tick,
-.what,
-.grip {
+.what {
   padding: 0;
   background: none;
   border: 0;
@@ -160,28 +154,12 @@ li.other b {
   color: var(--care);
   font-size: 12px;
 }
-.grip {
-  display: grid;
-  place-items: center;
-  width: 24px;
-  min-height: 26px;
-  border-radius: 4px;
-  color: var(--ink-soft);
-  cursor: grab;
-  touch-action: none;
-}
-.grip:hover,
-.grip[aria-pressed='true'] {
-  background: var(--tape);
-  color: var(--tape-ink);
-}
 @media (max-width: 900px) {
   li {
     grid-template-columns: var(--touch) minmax(0, 1fr) auto var(--touch);
   }
   .tick,
-  .what,
-  .grip {
+  .what {
     width: 100%;
     min-height: var(--touch);
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { mdiAlertOutline, mdiTrayArrowDown } from '@mdi/js';
 import type { ReadyEntry, SlotLoad } from '@kobby/core';
 import { computed } from 'vue';
+import PutHere from '../../parts/PutHere.vue';
 import { useBook } from '../../state/book.ts';
 import { slotText } from './deciding.ts';
 import TaskRow from './TaskRow.vue';
@@ -40,17 +40,14 @@ const doubt = computed(() => hand.doubt(props.load.slot));
         @open="$emit('open', entry)"
       />
     </ul>
-    <button
+    <PutHere
       v-if="hand.held.value"
-      type="button"
-      class="put"
-      :class="{ doubt, pointed: hand.over.value === spot }"
-      :aria-label="`Put it here: ${slotText(load.slot)}${doubt ? `. ${doubt}` : ''}`"
-      @click="hand.put(load.slot)"
-    >
-      <v-icon :icon="doubt ? mdiAlertOutline : mdiTrayArrowDown" size="15" aria-hidden="true" />
-      {{ doubt ?? 'Put it here' }}
-    </button>
+      class="put-here"
+      :name="slotText(load.slot)"
+      :doubt="doubt"
+      :pointed="hand.over.value === spot"
+      @put="hand.put(load.slot)"
+    />
   </section>
 </template>
 
@@ -91,32 +88,8 @@ header .figures {
   color: var(--care);
   font-weight: 600;
 }
-.put {
-  display: flex;
-  gap: 5px;
-  align-items: center;
-  justify-content: center;
+.put-here {
   width: 100%;
-  min-height: 30px;
   margin-top: 4px;
-  background: var(--ok-bg);
-  border: 1.5px dashed var(--ok);
-  border-radius: 4px;
-  color: var(--ok);
-  font-weight: 600;
-}
-.put.doubt {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
-  color: var(--care);
-}
-.put.pointed {
-  border-style: solid;
-  box-shadow: 0 0 0 2px var(--plum);
-}
-@media (max-width: 900px) {
-  .put {
-    min-height: var(--touch);
-  }
 }
 </style>

@@ -213,8 +213,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   color: var(--ok);
   font-weight: 600;
 }
+/* A line of its own, always as high: what it tells moves nothing below it. */
 .at-end {
-  margin-left: auto;
+  flex: 1 0 100%;
+  justify-content: flex-end;
+  min-height: 42px;
 }
 /* Down the first column, then the second: times stay in their order, and no gaps are left. */
 .grid {

@@ -66,10 +66,10 @@ export {
   type ReadyEntry,
   type SlotLoad,
 } from './readiness/ready.ts';
-export { concerns, TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
+export { concerns, doubtAt, TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
 export { hoursOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
-export { entriesAbout } from './readiness/findings.ts';
+export { entriesAbout, findingAbout } from './readiness/findings.ts';
 export type { Spot, Suggestion } from './suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';

@@ -39,22 +39,27 @@ export class Board {
     taken.forEach(({ place, ...held }, i) => this.#holdersOf(place).set(-1 - i, held));
   }
 
+  /** The slot of each task as it stands; a copy. */
   get laid(): Laid {
     return [...this.#slot];
   }
 
+  /** The slot in which a task is laid, by its index; null for none. */
   slotOf(t: number): number | null {
     return this.#slot[t]!;
   }
 
+  /** The tasks that one needs, in the order of its needs. */
   needsOf(t: number): readonly number[] {
     return this.#before[t]!.map((one) => one.t);
   }
 
+  /** The tasks that need one. */
   usersOf(t: number): readonly number[] {
     return this.#after[t]!.map((one) => one.t);
   }
 
+  /** Lays a task into a slot, from wherever it stood. Asks nothing: see {@link Board.fits}. */
   lay(t: number, s: number): void {
     this.lift(t);
     const { minutes, hold } = this.#problem.tasks[t]!;
@@ -65,6 +70,7 @@ export class Board {
     this.#holdersOf(hold.place).set(t, { from: slot.to, to: heldUntil(hold, slot), units: hold.units });
   }
 
+  /** Takes a task off the board; one that is not laid stays off. */
   lift(t: number): void {
     const s = this.#slot[t]!;
     if (s === null) return;

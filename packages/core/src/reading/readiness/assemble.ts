@@ -12,6 +12,7 @@ import type { ScheduleProblem, Taken, Task, TaskNeed } from '../../schedule/inde
 import type { PrepMark } from '../../unit/index.ts';
 import { groupBy } from '../../book/index.ts';
 import type { ChosenTask } from './chosen.ts';
+import { doubtAt } from './task.ts';
 import { hoursOf, isOutOfHours, type ReadySlot } from './slots.ts';
 
 /** What the tasks of a home are laid into, and which task of the problem is which. */
@@ -122,9 +123,7 @@ export function isForIt({ where, choice }: ChosenTask, slot: ReadySlot, home: Ho
 }
 
 function isInTime(task: ChosenTask, end: Moment, done: readonly DoneNeed[]): boolean {
-  const left = task.usedAt - end;
-  if (left < task.waitMinutes || left < 0) return false;
-  if (task.mostMinutes !== null && left > task.mostMinutes) return false;
+  if (doubtAt(task, end) !== null) return false;
   return done.every(
     ({ at, need }) =>
       end - at >= need.waitMinutes && (need.mostMinutes === null || end - at <= need.mostMinutes),

@@ -37,6 +37,10 @@ export const readyFindings = memoised(
 const aboutOf = ({ task, why }: ReadyEntry): string =>
   `${RULE_OF[why!.kind]}:${task.placement?.id ?? (task.kind === 'watch' ? task.id : `${task.unit.id}:day-${task.day.number}`)}`;
 
+/** The finding that tells of a task which does not fit, among some; null for what is told elsewhere. */
+export const findingAbout = (headsUps: readonly Finding[], entry: ReadyEntry): Finding | null =>
+  entry.why === null ? null : (headsUps.find(({ key }) => key === aboutOf(entry)) ?? null);
+
 /** The tasks that a finding of these rules is about. */
 export const entriesAbout = (ready: Readiness, key: string): readonly ReadyEntry[] =>
   ready.entries.filter((entry) => entry.why !== null && aboutOf(entry) === key);

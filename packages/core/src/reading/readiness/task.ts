@@ -64,3 +64,14 @@ export interface ReadyTask {
 /** Whether a task is shown with a unit: its own, and what is watched, which goes on whichever unit began it. */
 export const concerns = ({ unit, day }: ReadyTask, unitId: string): boolean =>
   unit.id === unitId || day.number === 0;
+
+/**
+ * What speaks against doing a task in a time that ends at a moment, in a few words; null when nothing does. What it needs,
+ * places and what else is laid there are not asked.
+ */
+export function doubtAt({ usedAt, waitMinutes, mostMinutes }: ReadyTask, end: Moment): string | null {
+  const left = usedAt - end;
+  if (left < 0) return 'after it is used';
+  if (left < waitMinutes) return 'too late for its waiting';
+  return mostMinutes !== null && left > mostMinutes ? 'too early, it spoils' : null;
+}

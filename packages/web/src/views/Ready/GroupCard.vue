@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import { doubtAt, formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
 import PutHere from '../../parts/PutHere.vue';
@@ -30,11 +30,7 @@ const spot = computed(() =>
 // In one go: in time for all of them. What has no time at all is another matter.
 const laid = computed(() => props.group.entries.filter(({ state }) => state === 'laid'));
 const suits = ({ to, kind }: ReadySlot): boolean =>
-  kind !== 'children' &&
-  laid.value.every(({ task }) => {
-    const left = task.usedAt - to;
-    return left >= task.waitMinutes && (task.mostMinutes === null || left <= task.mostMinutes);
-  });
+  kind !== 'children' && laid.value.every(({ task }) => doubtAt(task, to) === null);
 const times = computed(() =>
   props.slots.filter(suits).map((slot) => ({ title: slotText(slot), value: slot.id as string })),
 );

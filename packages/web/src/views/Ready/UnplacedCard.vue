@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mendsFor, type Mend, type ReadyEntry } from '@kobby/core';
+import { findingAbout, mendsFor, type Mend, type ReadyEntry } from '@kobby/core';
 import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
@@ -15,16 +15,7 @@ const reading = useReading();
 const askedFor = ref<string | null>(null);
 const wrong = ref<string | null>(null);
 
-const RULES = ['late', 'place-full', 'spoils'];
-// The heads-up that tells of a task: what is placed has one, what is got has a basket.
-const findingOf = ({ task }: ReadyEntry) =>
-  reading.value.headsUps.find(
-    ({ rule, placementId, days }) =>
-      RULES.includes(rule) &&
-      (task.placement
-        ? placementId === task.placement.id
-        : placementId === null && days.includes(task.day.number)),
-  ) ?? null;
+const findingOf = (entry: ReadyEntry) => findingAbout(reading.value.headsUps, entry);
 const mends = computed((): readonly Mend[] => {
   const entry = props.entries.find(({ task }) => task.id === askedFor.value);
   const finding = entry ? findingOf(entry) : null;

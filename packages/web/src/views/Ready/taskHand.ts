@@ -1,4 +1,4 @@
-import type { PersonId, ReadyEntry, ReadySlot } from '@kobby/core';
+import { doubtAt, type PersonId, type ReadyEntry, type ReadySlot } from '@kobby/core';
 import { inject, nextTick, provide, ref, shallowRef, type InjectionKey } from 'vue';
 import { useBook } from '../../state/book.ts';
 import { drag } from '../../state/drag.ts';
@@ -107,10 +107,8 @@ function besides(slots: readonly ReadySlot[], now: ReadySlot | null, by: 1 | -1)
 
 /** What speaks against a task in a slot; null when nothing does. */
 function doubtOf({ task }: ReadyEntry, slot: ReadySlot, today: string): string | null {
-  const left = task.usedAt - slot.to;
-  if (left < 0) return 'after it is used';
-  if (left < task.waitMinutes) return 'too late for its waiting';
-  if (task.mostMinutes !== null && left > task.mostMinutes) return 'too early, it spoils';
+  const doubt = doubtAt(task, slot.to);
+  if (doubt !== null) return doubt;
   if (slot.date < today) return 'over already';
   return task.where === 'children' && slot.kind !== 'children' ? 'meant for the children' : null;
 }

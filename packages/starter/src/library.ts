@@ -5,7 +5,7 @@ import { STARTER_BOOKS } from './books.ts';
 import { STARTER_CORNERS } from './corners.ts';
 import { STARTER_SHEETS } from './sheets.ts';
 import { STARTER_RECIPES } from './recipes/index.ts';
-import { STARTER_SONGS } from './songs.ts';
+import { STARTER_SONGS } from './songs/index.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
 import { STARTER_UNITS } from './units.ts';
 import { WATCH_PATTERNS } from './watches.ts';

@@ -14,6 +14,14 @@ export const BOOK_LEVELS = {
 } as const;
 export type BookLevel = keyof typeof BOOK_LEVELS;
 
+/** Whom a level suits when it is read aloud: ages in completed months, `until` not included. Kobby's own starting points. */
+export const BOOK_SUITS: Readonly<Record<BookLevel, { readonly from: number; readonly until: number }>> = {
+  lap: { from: 0, until: 30 },
+  picture: { from: 15, until: 72 },
+  story: { from: 36, until: 120 },
+  reader: { from: 60, until: 144 },
+};
+
 /** A book to read aloud or to stand on the rail. */
 export const bookTitleSchema = z.object({
   id: bookTitleIdSchema,

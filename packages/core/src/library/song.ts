@@ -30,16 +30,43 @@ const countSchema = z
   .min(0, 'This cannot be below zero')
   .max(30, 'At most 30');
 
+/** Which list of words a slot is filled from: things of the theme, people who are there, colours. */
+export const WORD_LISTS = { what: 'things', who: 'children', colour: 'colours' } as const;
+export type WordList = keyof typeof WORD_LISTS;
+const overSchema = z.enum(['what', 'who', 'colour'], 'Over things, children or colours').default('what');
+
+/** What a song is sung with when nothing else is given: one word each, `mouse/mice` where the many are told apart. */
+const ownWordsSchema = z.array(lineSchema).max(30, 'At most 30').default([]);
+
 /**
- * How verses come about: as written; the same verse counted from one number to another (up or down), `{n}` in
- * its lines being the number and `{next}` the one after it; or the same verse for each of some words, `{word}`.
+ * How verses come about: as written; the same verse counted from one number to another, up or down; the same verse for
+ * each word of a list; or one that grows by a word with each verse. Which slots the lines may hold, see `verses/slots.ts`.
  */
 export const verseRuleSchema = z.discriminatedUnion('kind', [
-  z.object({ kind: z.literal('as-written') }),
-  z.object({ kind: z.literal('counted'), from: countSchema, to: countSchema }),
-  z.object({ kind: z.literal('for-words'), words: z.array(lineSchema).max(30, 'At most 30') }),
+  z.object({ kind: z.literal('as-written'), words: ownWordsSchema }),
+  z.object({ kind: z.literal('counted'), from: countSchema, to: countSchema, words: ownWordsSchema }),
+  z.object({ kind: z.literal('for-words'), over: overSchema, words: ownWordsSchema }),
+  z.object({
+    kind: z.literal('growing'),
+    over: overSchema,
+    words: ownWordsSchema,
+    /** In which order a verse names what came before. */
+    order: z.enum(['newest-first', 'oldest-first'], 'The newest or the oldest first').default('newest-first'),
+  }),
 ]);
 export type VerseRule = z.infer<typeof verseRuleSchema>;
+
+/** How fast it is sung: in per cent of the home's time for a line. Kobby's own starting points from practice. */
+export const PACES = {
+  slow: { name: 'slow', percent: 140 },
+  relaxed: { name: 'relaxed', percent: 100 },
+  brisk: { name: 'brisk', percent: 75 },
+} as const;
+export type Pace = keyof typeof PACES;
+
+/** How often a prop is there: so many in all, so many for each verse, or for each child. */
+export const PROP_COUNTS = { once: 'in all', verse: 'for each verse', child: 'for each child' } as const;
+export type PropCount = keyof typeof PROP_COUNTS;
 
 export const songIdSchema = idSchema.brand<'SongId'>();
 export type SongId = z.infer<typeof songIdSchema>;
@@ -56,13 +83,29 @@ export const songSchema = z.object({
   ),
   /** The tune, in words; empty for what is spoken. */
   tune: textSchema.default(''),
-  /** Each verse with a line of text a line. */
+  /** Each verse with a line of text a line: what is sung, and after ` // ` what the hands do; `All:` begins an answer. */
   verses: z.array(textSchema.min(1, 'A verse has words')).min(1, 'At least one verse').max(30, 'At most 30'),
-  rule: verseRuleSchema.default({ kind: 'as-written' }),
+  rule: verseRuleSchema.default({ kind: 'as-written', words: [] }),
+  /** What is sung once at the end of a song that counts, grows or goes over words; empty for none. */
+  ending: textSchema.default(''),
+  /** What the hands do all through it. */
   actions: textSchema.default(''),
+  pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]], 'This is not a pace').default('relaxed'),
+  /** How to use the voice, in a few words. */
+  voice: textSchema.default(''),
   props: z
     .array(
-      z.object({ words: lineSchema, supplyId: supplyIdSchema.nullable().default(null), count: countSchema }),
+      z.object({
+        words: lineSchema,
+        supplyId: supplyIdSchema.nullable().default(null),
+        count: countSchema,
+        per: z
+          .enum(
+            Object.keys(PROP_COUNTS) as [PropCount, ...PropCount[]],
+            'In all, for each verse or each child',
+          )
+          .default('once'),
+      }),
     )
     .max(12, 'At most 12')
     .default([]),
@@ -76,49 +119,3 @@ export const songSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Song = z.infer<typeof songSchema>;
-
-const NUMBER_WORDS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-];
-const inWords = (n: number): string => NUMBER_WORDS[n] ?? String(n);
-
-/**
- * The verses as they are sung, each a list of lines. A counted song gives its verse once for each number from
- * the first to the last, both included; one for words once for each word; others as they stand.
- */
-export function versesOf(song: Song): readonly (readonly string[])[] {
-  const { rule } = song;
-  const written = song.verses.map((verse) => verse.split('\n').map((line) => line.trim()));
-  if (rule.kind === 'as-written') return written;
-  const fillings: Readonly<Record<string, string>>[] =
-    rule.kind === 'for-words'
-      ? rule.words.map((word) => ({ word }))
-      : numbersBetween(rule.from, rule.to).map((n) => ({
-          n: inWords(n),
-          next: inWords(Math.max(0, n + Math.sign(rule.to - rule.from))),
-        }));
-  return fillings.flatMap((filling) =>
-    written.map((lines) =>
-      lines.map((line) => capital(line.replaceAll(/\{(\w+)\}/g, (slot, id: string) => filling[id] ?? slot))),
-    ),
-  );
-}
-
-function numbersBetween(from: number, to: number): number[] {
-  const step = from <= to ? 1 : -1;
-  return Array.from({ length: Math.abs(to - from) + 1 }, (_, i) => from + i * step);
-}
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

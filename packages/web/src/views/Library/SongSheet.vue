@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { SONG_KINDS, SONG_PURPOSES, songSchema, versesOf, type ChangeInput, type SongId } from '@kobby/core';
+import {
+  PACES,
+  PROP_COUNTS,
+  sing,
+  SONG_KINDS,
+  SONG_PURPOSES,
+  songSchema,
+  unknownSlots,
+  type ChangeInput,
+  type SongId,
+} from '@kobby/core';
 import { computed } from 'vue';
 import {
   ChoiceField,
@@ -11,12 +21,14 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
+import SungVerses from '../../parts/SungVerses.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDraft } from '../../state/draft.ts';
 import { supplyOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { retireBy, SKILL_OPTIONS } from './entry.ts';
+import VerseRuleFields from './VerseRuleFields.vue';
 
 type SongInput = Extract<ChangeInput, { type: 'library/put-song' }>['song'];
 
@@ -34,8 +46,11 @@ const draft = useDraft<SongInput>(
     purpose: 'gather',
     tune: '',
     verses: [''],
-    rule: { kind: 'as-written' },
+    rule: { kind: 'as-written', words: [] },
+    ending: '',
     actions: '',
+    pace: 'relaxed',
+    voice: '',
     props: [],
     energy: 'middling',
     fromMonths: 0,
@@ -50,23 +65,17 @@ const verses = computed({
   get: () => draft.value.verses.map((text) => ({ text })),
   set: (rows) => (draft.value.verses = rows.map((row) => row.text)),
 });
-const RULES = {
-  'as-written': 'as written',
-  counted: 'counted, {n} is the number',
-  'for-words': 'for each {word}',
-};
-function setRule(kind: string | null | undefined): void {
-  draft.value.rule =
-    kind === 'counted'
-      ? { kind, from: 5, to: 1 }
-      : kind === 'for-words'
-        ? { kind, words: [] }
-        : { kind: 'as-written' };
-}
+const PACE_NAMES = Object.fromEntries(Object.entries(PACES).map(([id, { name }]) => [id, name]));
 const sung = computed(() => {
   const parsed = songSchema.safeParse(draft.value);
-  return parsed.success ? versesOf(parsed.data) : [];
+  return parsed.success ? sing(parsed.data) : [];
 });
+// A slip in a slot would be sung as it stands: it is told, and kept.
+const slips = computed(() =>
+  unknownSlots([...draft.value.verses, draft.value.ending ?? ''].join('\n'))
+    .map((slot) => `{${slot}}`)
+    .join(', '),
+);
 const supplies = computed(() => supplyOptions(store.book));
 const submit = (): ActResult => store.perform([{ type: 'library/put-song', song: draft.value }]);
 const retire = retireBy(draft, submit, () => emit('close'));
@@ -114,31 +123,29 @@ const retire = retireBy(draft, submit, () => emit('close'));
         @update:model-value="draft.verses[index] = $event ?? ''"
       />
     </RowsField>
-    <div class="side-by-side">
-      <ChoiceField
-        :model-value="draft.rule?.kind"
-        label="Verses come"
-        path="rule.kind"
-        :options="RULES"
-        @update:model-value="setRule"
-      />
-      <template v-if="draft.rule?.kind === 'counted'">
-        <NumberField v-model="draft.rule.from" label="From" path="rule.from" />
-        <NumberField v-model="draft.rule.to" label="To" path="rule.to" />
-      </template>
-      <WordsField
-        v-if="draft.rule?.kind === 'for-words'"
-        v-model="draft.rule.words"
-        label="Words"
-        path="rule.words"
-      />
-    </div>
-    <details v-if="draft.rule?.kind !== 'as-written' && sung.length">
-      <summary>As it is sung: {{ sung.length }} verses</summary>
-      <p v-for="(lines, i) in sung" :key="i" class="verse">
-        <span v-for="(line, j) in lines" :key="j">{{ line }}<br /></span>
-      </p>
+    <p class="soft">
+      A slot is filled when it is sung: {what}, {whats}, {a what}, {who}, {colour}, {n what}, {n}, {next},
+      {n:is|are}. After // stands what the hands do; All: begins what everyone answers.
+    </p>
+    <p v-if="slips" class="slips" role="status">
+      Kobby does not know {{ slips }}: it would be sung as it stands.
+    </p>
+    <VerseRuleFields v-model="draft.rule" />
+    <TextField
+      v-if="draft.rule?.kind !== 'as-written'"
+      v-model="draft.ending"
+      label="How it ends, sung once"
+      path="ending"
+      :rows="2"
+    />
+    <details v-if="sung.length">
+      <summary>As it is sung: {{ sung.length }} {{ sung.length === 1 ? 'verse' : 'verses' }}</summary>
+      <SungVerses :verses="sung" class="sung" />
     </details>
+    <div class="side-by-side">
+      <ChoiceField v-model="draft.pace as string" label="Pace" path="pace" :options="PACE_NAMES" />
+      <LineField v-model="draft.voice" label="How to use the voice" path="voice" />
+    </div>
     <div class="side-by-side">
       <LineField v-model="draft.tune" label="Tune" path="tune" />
       <LineField v-model="draft.actions" label="What hands and feet do" path="actions" />
@@ -149,11 +156,17 @@ const retire = retireBy(draft, submit, () => emit('close'));
       label="What must be there"
       path="props"
       one="Prop"
-      :blank="() => ({ words: '', supplyId: null, count: 1 })"
+      :blank="() => ({ words: '', supplyId: null, count: 1, per: 'once' as const })"
     >
       <div class="side-by-side">
         <LineField v-model="row.words" label="What" :path="`${path}.words`" />
         <NumberField v-model="row.count" label="How many" :path="`${path}.count`" />
+        <ChoiceField
+          v-model="row.per as string"
+          label="So many"
+          :path="`${path}.per`"
+          :options="PROP_COUNTS"
+        />
         <ChoiceField
           v-model="row.supplyId"
           label="In the cupboard"
@@ -183,8 +196,12 @@ const retire = retireBy(draft, submit, () => emit('close'));
 </template>
 
 <style scoped>
-.verse {
+.sung {
   margin: 8px 0 0 12px;
+}
+.slips {
+  color: var(--care);
+  font-weight: 600;
 }
 summary {
   cursor: pointer;

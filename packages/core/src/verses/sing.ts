@@ -1,0 +1,165 @@
+import type { Song, VerseRule } from '../library/index.ts';
+import { linesOf, type Voice, type WrittenLine } from './notation.ts';
+import { fillLine, type Filling } from './slots.ts';
+
+/** The words that a song is sung with: an empty list leaves it to the song's own. */
+export interface SongWords {
+  readonly what: readonly string[];
+  readonly who: readonly string[];
+  readonly colour: readonly string[];
+}
+export const OWN_WORDS: SongWords = { what: [], who: [], colour: [] };
+
+/** How much of a song is sung; null leaves it to the song. */
+export interface Cut {
+  /** The number at which a counted song begins. */
+  readonly from: number | null;
+  /** How many verses; a song that counts down still ends where it ends, and begins nearer to it. */
+  readonly count: number | null;
+}
+export const WHOLE: Cut = { from: null, count: null };
+
+/** A line as it is sung. */
+export interface SungLine {
+  readonly text: string;
+  readonly motion: string;
+  readonly voice: Voice;
+  /** The same line as it was written for: with the song's own first word. See `offBeat`. */
+  readonly measure: string;
+}
+
+/** A verse as it is sung, and what it is about: `five`, `kite`; empty for what is as written. */
+export interface SungVerse {
+  readonly about: string;
+  readonly lines: readonly SungLine[];
+}
+
+/** A song that goes over words has so many verses unless somebody says otherwise; one over children sings of each. */
+const USUAL_VERSES = 4;
+/** No song goes on longer: from thirty down to none. */
+export const MOST_VERSES = 31;
+
+/**
+ * The verses of a song as they are sung with some words. None when a song that goes over words is given none and has none
+ * of its own. Each line comes with its measure, so that those which the words make too long or too short can be marked.
+ */
+export function sing(song: Song, words: SongWords = OWN_WORDS, cut: Cut = WHOLE): readonly SungVerse[] {
+  const steps = stepsOf(song, words, cut);
+  const [first] = steps;
+  if (!first) return [];
+  const model = stepsOf(song, OWN_WORDS, WHOLE)[0] ?? first;
+  const verses = steps.flatMap((step) =>
+    writtenFor(song.rule, song.verses, step).map((lines) => sungVerse(lines, step, model)),
+  );
+  const last = steps.at(-1)!;
+  if (song.ending === '' || !reachesEnd(song.rule, last)) return verses;
+  return [...verses, sungVerse(grown(linesOf(song.ending), last.soFar), { ...last, about: '' }, model)];
+}
+
+/** One time through the written verses: what their slots stand for, and what came so far in a song that grows. */
+interface Step {
+  readonly filling: Filling;
+  readonly about: string;
+  readonly soFar: readonly string[];
+}
+
+/** The most verses that a song can have with some words; the same as its usual number for what is as written. */
+export function mostVerses({ rule, verses }: Song, words: SongWords = OWN_WORDS): number {
+  if (rule.kind === 'as-written') return verses.length;
+  return rule.kind === 'counted' ? MOST_VERSES : listFor(rule, rule.over, words).length;
+}
+
+/** How many verses a song has when nobody says how many; its ending is not counted. */
+export function usualVerses(song: Song, words: SongWords = OWN_WORDS): number {
+  const { rule } = song;
+  if (rule.kind === 'counted') return Math.min(MOST_VERSES, Math.abs(rule.to - rule.from) + 1);
+  const most = mostVerses(song, words);
+  return rule.kind === 'as-written' || rule.over === 'who' ? most : Math.min(most, USUAL_VERSES);
+}
+
+function stepsOf(song: Song, words: SongWords, cut: Cut): readonly Step[] {
+  const { rule } = song;
+  const base = baseOf(rule, words);
+  if (rule.kind === 'as-written') {
+    return [{ filling: base, about: '', soFar: [] }];
+  }
+  if (rule.kind === 'counted')
+    return numbersOf(rule, cut).map((n) => {
+      const next = n + Math.sign(rule.to - rule.from || 1);
+      return { filling: { ...base, n, next: Math.max(0, next) }, about: String(n), soFar: [] };
+    });
+  const list = listFor(rule, rule.over, words);
+  const count = Math.min(list.length, cut.count ?? usualVerses(song, words));
+  return list.slice(0, count).map((word, i) => ({
+    filling: { ...base, [rule.over]: word },
+    about: word,
+    soFar: list.slice(0, i + 1),
+  }));
+}
+
+/** The numbers of a counted song, in the order in which they are sung. */
+function numbersOf({ from, to }: Extract<VerseRule, { kind: 'counted' }>, cut: Cut): readonly number[] {
+  const step = from <= to ? 1 : -1;
+  const start = cut.from ?? (cut.count !== null && step < 0 ? to + cut.count - 1 : from);
+  const whole = Math.max(1, (to - start) * step + 1);
+  const count = Math.min(MOST_VERSES, cut.count ?? whole, step < 0 ? start + 1 : Infinity);
+  return Array.from({ length: count }, (_, i) => start + i * step);
+}
+
+const baseOf = (rule: VerseRule, words: SongWords): Filling => {
+  const over = 'over' in rule ? rule.over : 'what';
+  const first = (list: 'what' | 'who' | 'colour'): string | null => listFor(rule, list, words)[0] ?? null;
+  return { n: null, next: null, what: first('what'), who: first('who'), colour: first('colour'), over };
+};
+
+// The song's own words are for the list that its verses go over; otherwise for things.
+function listFor(rule: VerseRule, list: 'what' | 'who' | 'colour', words: SongWords): readonly string[] {
+  const given = words[list];
+  if (given.length > 0) return given;
+  return list === ('over' in rule ? rule.over : 'what') ? rule.words : [];
+}
+
+// A song that counts down has its end where nothing more is left of it; one that stops before leaves it out.
+const reachesEnd = (rule: VerseRule, { filling }: Step): boolean =>
+  rule.kind !== 'counted' || rule.from <= rule.to || filling.n! <= rule.to;
+
+/** A written line, and the word that it is sung for in a song that grows. */
+interface LineOfVerse extends WrittenLine {
+  readonly each: string | null;
+}
+
+const EACH = /\{(an?\s+)?each\}/;
+
+function writtenFor(
+  rule: VerseRule,
+  verses: readonly string[],
+  { soFar }: Step,
+): readonly (readonly LineOfVerse[])[] {
+  const each = rule.kind === 'growing' && rule.order === 'newest-first' ? soFar.toReversed() : soFar;
+  return verses.map((verse) => grown(linesOf(verse), each));
+}
+
+// A line with `{each}` is sung once for each word so far; in songs that do not grow there is none.
+const grown = (lines: readonly WrittenLine[], words: readonly string[]): readonly LineOfVerse[] =>
+  lines.flatMap((line): LineOfVerse[] =>
+    EACH.test(line.text) ? words.map((each) => ({ ...line, each })) : [{ ...line, each: null }],
+  );
+
+function sungVerse(lines: readonly LineOfVerse[], { filling, about }: Step, model: Step): SungVerse {
+  return {
+    about,
+    lines: lines.map(({ text, motion, voice, each }) => {
+      const sung = capital(fillLine(withEach(text, each, filling), filling));
+      const measure = fillLine(withEach(text, each && model.about, filling), model.filling);
+      return { text: sung, motion: fillLine(motion, filling), voice, measure };
+    }),
+  };
+}
+
+function withEach(text: string, each: string | null, { over }: Filling): string {
+  if (each === null) return text;
+  const word = { n: null, next: null, what: null, who: null, colour: null, over, [over]: each };
+  return text.replace(EACH, (_, article: string | undefined) => fillLine(`{${article ?? ''}word}`, word));
+}
+
+const capital = (text: string): string => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);

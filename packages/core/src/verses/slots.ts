@@ -1,0 +1,78 @@
+import type { WordList } from '../library/index.ts';
+import { counted, nounOf, withArticle } from './nouns.ts';
+import { numberWord } from './numbers.ts';
+
+/** What the slots of one verse stand for. A list that is empty leaves its slots open. */
+export interface Filling {
+  /** The number of the verse and the one after it; null in songs that do not count. */
+  readonly n: number | null;
+  readonly next: number | null;
+  readonly what: string | null;
+  readonly who: string | null;
+  readonly colour: string | null;
+  /** The list that the verses go over: `{word}` is its word. */
+  readonly over: WordList;
+}
+
+const SLOT = /\{([^{}]*)\}/g;
+
+/**
+ * A line with its slots filled:
+ *
+ * - `{n}` and `{next}` the number and the one after it, in words;
+ * - `{n what}`, `{n bright what}` the number with the thing, both in the right form: `one kite`, `five kites`, `no kites`;
+ * - `{n:is|are}` the first after one, the second after any other number;
+ * - `{what}` a thing, `{whats}` many of them, `{a what}` with `a` or `an`; `{who}`, `{colour}`, `{a colour}` alike;
+ * - `{word}` the word that this verse is about, whichever list it is from.
+ *
+ * A slot that nothing is given for stays as it stands.
+ */
+export const fillLine = (line: string, filling: Filling): string =>
+  line.replaceAll(SLOT, (slot, inside: string) => filled(inside.trim(), filling) ?? slot);
+
+/** The slots of a text that Kobby does not know, each once. `{each}` stands only in lines of songs that grow. */
+export const unknownSlots = (text: string): readonly string[] => [
+  ...new Set(
+    [...text.matchAll(SLOT)]
+      .map(([, inside]) => inside!.trim())
+      .filter((inside) => !/^(?:an?\s+)?each$/.test(inside) && filled(inside, EVERYTHING) === null),
+  ),
+];
+
+const EVERYTHING: Filling = { n: 2, next: 1, what: 'thing', who: 'friend', colour: 'red', over: 'what' };
+
+function filled(inside: string, filling: Filling): string | null {
+  return byNumber(inside, filling) ?? withNumber(inside, filling) ?? byWord(inside, filling);
+}
+
+type NumberSlot = 'n' | 'next';
+
+// `n:is|are`
+function byNumber(inside: string, filling: Filling): string | null {
+  const [, id, one, many] = /^(n|next):([^|]*)\|(.*)$/.exec(inside) ?? [];
+  const n = id ? filling[id as NumberSlot] : null;
+  return n === null ? null : n === 1 ? one! : many!;
+}
+
+// `n`, `n what`, `n bright what`
+function withNumber(inside: string, { what, ...numbers }: Filling): string | null {
+  const [, id, between = '', thing] = /^(n|next)(?:\s+(.*?)\s*(what))?$/.exec(inside) ?? [];
+  const n = id ? numbers[id as NumberSlot] : null;
+  if (n === null) return null;
+  if (!thing) return numberWord(n);
+  if (what === null) return null;
+  return [n === 0 ? 'no' : numberWord(n), between, counted(nounOf(what), n)].filter(Boolean).join(' ');
+}
+
+// `what`, `whats`, `a what`, `who`, `colour`, `word`
+function byWord(inside: string, filling: Filling): string | null {
+  const [, article, id, plural] = /^(an?\s+)?(what|who|colour|word)(s?)$/.exec(inside) ?? [];
+  if (!id) return null;
+  const list = id === 'word' ? filling.over : (id as WordList);
+  const word = filling[list];
+  if (word === null) return null;
+  // Names and colours are sung as they are written.
+  const { one, many } = list === 'what' ? nounOf(word) : { one: word, many: word };
+  if (plural) return many;
+  return article ? withArticle(one) : one;
+}

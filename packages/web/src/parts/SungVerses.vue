@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { mdiHandWaveOutline, mdiMetronome } from '@mdi/js';
+import { offBeat, type SungLine, type SungVerse } from '@kobby/core';
+
+/** Verses as they are sung: motions beside the lines, answers set off, lines that do not scan marked. */
+defineProps<{ verses: readonly SungVerse[] }>();
+
+function offText(line: SungLine): string {
+  const off = offBeat(line);
+  if (off === 0) return '';
+  const count = Math.abs(off);
+  return `${count} ${count === 1 ? 'syllable' : 'syllables'} too ${off > 0 ? 'many' : 'few'}`;
+}
+</script>
+
+<template>
+  <ol class="verses">
+    <li v-for="(verse, i) in verses" :key="i" class="verse">
+      <div
+        v-for="(line, j) in verse.lines"
+        :key="j"
+        class="line"
+        :class="{ answer: line.voice === 'answer' }"
+      >
+        <span class="words"
+          ><span v-if="line.voice === 'answer'" class="all">All: </span>{{ line.text }}
+          <span v-if="offText(line)" class="off" data-test="off">
+            <v-icon :icon="mdiMetronome" size="14" aria-hidden="true" /> {{ offText(line) }}
+          </span>
+        </span>
+        <span v-if="line.motion" class="motion">
+          <v-icon :icon="mdiHandWaveOutline" size="14" aria-hidden="true" /> {{ line.motion }}
+        </span>
+      </div>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.verses {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 0;
+  list-style: none;
+}
+.verse {
+  padding-left: 12px;
+  border-left: 3px solid var(--edge);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  justify-content: space-between;
+  line-height: 1.45;
+}
+.words {
+  flex: 1 1 240px;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.answer .words {
+  font-style: italic;
+}
+.all {
+  font-style: normal;
+  font-weight: 700;
+}
+.motion {
+  flex: 0 1 auto;
+  color: var(--ink-soft);
+  font-size: 0.92em;
+}
+.off {
+  padding: 0 5px;
+  background: var(--note-bg);
+  border-radius: 3px;
+  color: var(--note);
+  font-size: 0.86em;
+  font-style: normal;
+  white-space: nowrap;
+}
+</style>

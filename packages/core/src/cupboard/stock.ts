@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { instantSchema } from '../calendar/index.ts';
 import {
   amountSchema,
   idSchema,
@@ -8,10 +9,6 @@ import {
   type Quantity,
 } from '../measure/index.ts';
 import { supplyIdSchema, type Supply } from './supply.ts';
-
-/** An instant in UTC as `2027-03-11T09:40:00.000Z`; text order is time order. */
-export const instantSchema = z.iso.datetime({ precision: 3, error: 'An instant in UTC is needed here' });
-export type Instant = z.infer<typeof instantSchema>;
 
 export const stockMoveIdSchema = idSchema.brand<'StockMoveId'>();
 

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { plainDaySchema } from '../calendar/index.ts';
-import { instantSchema, supplyIdSchema } from '../cupboard/index.ts';
+import { instantSchema, plainDaySchema } from '../calendar/index.ts';
+import { supplyIdSchema } from '../cupboard/index.ts';
 import { amountSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from '../unit/index.ts';
 

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { instantSchema, supplyIdSchema, type SupplyId } from '../cupboard/index.ts';
+import { instantSchema } from '../calendar/index.ts';
+import { supplyIdSchema, type SupplyId } from '../cupboard/index.ts';
 import { lineSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type PlacementId } from '../unit/index.ts';
 

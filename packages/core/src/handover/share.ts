@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { plainDaySchema, type PlainDay } from '../calendar/index.ts';
-import { instantSchema } from '../cupboard/index.ts';
+import { instantSchema, plainDaySchema, type PlainDay } from '../calendar/index.ts';
+
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from '../unit/index.ts';
 

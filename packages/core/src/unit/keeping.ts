@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { instantSchema } from '../cupboard/index.ts';
+import { instantSchema } from '../calendar/index.ts';
+
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from './unit.ts';
 

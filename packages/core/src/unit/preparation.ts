@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { minutesSchema } from '../calendar/index.ts';
-import { instantSchema } from '../cupboard/index.ts';
+import { instantSchema, minutesSchema } from '../calendar/index.ts';
+
 import { personIdSchema } from '../house/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';

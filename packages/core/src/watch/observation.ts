@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { plainDaySchema } from '../calendar/index.ts';
-import { instantSchema } from '../cupboard/index.ts';
+import { instantSchema, plainDaySchema } from '../calendar/index.ts';
+
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from '../unit/index.ts';
 import { WATCH_MEASURES, watchFields, watchMeasureSchema } from './stage.ts';

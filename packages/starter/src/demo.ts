@@ -11,6 +11,7 @@ import {
   type PlainDay,
   type UnitId,
 } from '@kobby/core';
+import { demoCircle } from './demo-circle.ts';
 import { demoReady, shownNow, SOLS_HALF_HOUR } from './demo-ready.ts';
 import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
@@ -215,6 +216,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
       },
     ],
     ...demoUnitGestures(),
+    ...demoCircle(),
     ...demoReady(),
     ...demoWatch(),
   ];

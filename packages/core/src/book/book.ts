@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import { stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import {
   batchSchema,
+  circleRecordSchema,
   errandSchema,
   pickupSchema,
   tickSchema,
@@ -23,6 +24,7 @@ import {
 } from '../house/index.ts';
 import { activitySchema, bookTitleSchema, recipeSchema, sheetSchema, songSchema } from '../library/index.ts';
 import {
+  circlePieceSchema,
   dayLineSchema,
   eventSchema,
   keepingSchema,
@@ -62,6 +64,7 @@ export const ENTITY_SCHEMAS = {
   things: thingSchema,
   events: eventSchema,
   dayLines: dayLineSchema,
+  circlePieces: circlePieceSchema,
   omissions: omissionSchema,
   placements: placementSchema,
   keepings: keepingSchema,
@@ -74,6 +77,7 @@ export const ENTITY_SCHEMAS = {
   errands: errandSchema,
   pickups: pickupSchema,
   usedDays: usedDaySchema,
+  circleRecords: circleRecordSchema,
   batches: batchSchema,
   timers: timerSchema,
   ticks: tickSchema,

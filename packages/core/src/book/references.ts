@@ -86,6 +86,12 @@ const REFERENCES: ReferencesOf = {
     held('units', line.unitId, 'unitId'),
     ...(line.bookId === null ? [] : [held('bookTitles', line.bookId, 'bookId')]),
   ],
+  circlePieces: ({ unitId, songId, bookId, insteadOf }) => [
+    held('units', unitId, 'unitId'),
+    ...(songId === null ? [] : [held('songs', songId, 'songId')]),
+    ...(bookId === null ? [] : [held('bookTitles', bookId, 'bookId')]),
+    ...(insteadOf === null ? [] : [held('circlePieces', insteadOf, 'insteadOf')]),
+  ],
   omissions: (omission) => [
     held('units', omission.unitId, 'unitId'),
     held('corners', omission.cornerId, 'cornerId'),
@@ -120,6 +126,7 @@ const REFERENCES: ReferencesOf = {
     held('units', pickup.unitId, 'unitId'),
     held('supplies', pickup.supplyId, 'supplyId'),
   ],
+  circleRecords: ({ unitId }) => [held('units', unitId, 'unitId')],
   usedDays: (used) => [held('units', used.unitId, 'unitId')],
   batches: (batch) => [
     held('recipes', batch.recipeId, 'recipeId'),
@@ -157,6 +164,10 @@ function blockIn(kind: Kind, entity: Entity): HeldReference | null {
   if (kind === 'placements') {
     const { where } = entity as EntityOf<'placements'>;
     return where.kind === 'day' ? held('homes', where.blockId, 'where', 'blockId') : null;
+  }
+  if (kind === 'circlePieces' || kind === 'circleRecords') {
+    const { blockId } = entity as EntityOf<'circlePieces' | 'circleRecords'>;
+    return held('homes', blockId, 'blockId');
   }
   if (kind !== 'dayLines') return null;
   const { blockId } = entity as EntityOf<'dayLines'>;

@@ -1,7 +1,7 @@
 import { entityAt, refKey, type Book, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
 import type { Supply } from '../cupboard/index.ts';
-import { subjectIdOf, tickIdOf } from '../daybook/index.ts';
+import { circleRecordIdOf, subjectIdOf, tickIdOf } from '../daybook/index.ts';
 import { HOME_ID, type Home } from '../house/index.ts';
 import { calendarOf, type BinFill, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
@@ -15,6 +15,7 @@ import {
   leaveEmpty,
   move,
   place,
+  putPiece,
   swapMaterial,
   unplace,
 } from './planning.ts';
@@ -152,6 +153,19 @@ const HANDLERS: Handlers = {
   'unit/put-event': (pen, { event }) => pen.put('events', event),
   'unit/put-line': (pen, { line }) => pen.put('dayLines', line),
   'unit/leave-empty': leaveEmpty,
+  'circle/put-piece': putPiece,
+  'circle/record': (pen, { record }, { at, actor }) =>
+    pen.put('circleRecords', {
+      ...record,
+      id: circleRecordIdOf(record),
+      version: 0,
+      by: actor.name,
+      at,
+    }),
+  'circle/unrecord': (pen, { recordId }) => {
+    if (!pen.get('circleRecords', recordId)) return unknownId(['recordId'], 'record of a circle');
+    pen.drop('circleRecords', recordId);
+  },
   'daybook/tick': (pen, { subject }, { at, actor }) => {
     const id = tickIdOf(subject);
     if (!pen.get('ticks', id)) pen.put('ticks', { ...subject, id, version: 0, by: actor.name, at });
@@ -310,6 +324,8 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   things: 'member of the theme',
   events: 'special event',
   dayLines: 'line of a day',
+  circlePieces: 'piece of a circle',
+  circleRecords: 'record of a circle',
   omissions: 'corner left empty',
   keepings: 'finding kept',
   placements: 'activity in a unit',

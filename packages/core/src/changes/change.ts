@@ -1,15 +1,11 @@
 import { z } from 'zod';
 import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
-import { plainDaySchema } from '../calendar/index.ts';
-import {
-  instantSchema,
-  stockMoveSchema,
-  supplyIdSchema,
-  supplySchema,
-  wishSchema,
-} from '../cupboard/index.ts';
+import { instantSchema, plainDaySchema } from '../calendar/index.ts';
+import { stockMoveSchema, supplyIdSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import {
   batchSchema,
+  circleRecordIdSchema,
+  circleRecordOrderSchema,
   errandOrderSchema,
   pickupSubjectSchema,
   tickSubjectSchema,
@@ -43,6 +39,7 @@ import {
 import { idSchema, lineSchema } from '../measure/index.ts';
 import {
   binFillSchema,
+  circlePieceSchema,
   dayLineSchema,
   eventSchema,
   keepingOrderSchema,
@@ -117,6 +114,7 @@ const DROPPABLE_KINDS = [
   'things',
   'events',
   'dayLines',
+  'circlePieces',
   'omissions',
   'keepings',
   'errands',
@@ -208,6 +206,10 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('unit/put-thing'), thing: thingSchema }),
   z.object({ type: z.literal('unit/put-event'), event: eventSchema }),
   z.object({ type: z.literal('unit/put-line'), line: dayLineSchema }),
+  z.object({ type: z.literal('circle/put-piece'), piece: circlePieceSchema }),
+  /** Says how a circle went; said again, it is corrected. */
+  z.object({ type: z.literal('circle/record'), record: circleRecordOrderSchema }),
+  z.object({ type: z.literal('circle/unrecord'), recordId: circleRecordIdSchema }),
   z.object({ type: z.literal('unit/leave-empty'), omission: omissionSchema }),
   /** How a tub is filled; null leaves the fillers to the materials again. */
   z.object({

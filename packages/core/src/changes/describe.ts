@@ -1,5 +1,5 @@
 import { entityAt, type Book, type Entity } from '../book/index.ts';
-import { LINE_KINDS, type Where } from '../unit/index.ts';
+import { LINE_KINDS, PIECE_KINDS, type Where } from '../unit/index.ts';
 import type { Change, ChangeType, Gesture } from './change.ts';
 
 type Describers = {
@@ -82,6 +82,10 @@ const DESCRIBERS: Describers = {
   'unit/put-event': (_, { event }) => event.title,
   'unit/put-line': (_, { line }) =>
     line.day === null ? LINE_KINDS[line.kind] : `${LINE_KINDS[line.kind]} → Day ${line.day}`,
+  'circle/put-piece': (book, { piece }) =>
+    `circle: ${(piece.songId && book.songs[piece.songId]?.title) ?? PIECE_KINDS[piece.kind].name.toLowerCase()}`,
+  'circle/record': (_, { record }) => `how the circle of Day ${record.day} went`,
+  'circle/unrecord': () => 'how a circle went taken back',
   'unit/leave-empty': (book, { omission }) =>
     `${book.corners[omission.cornerId]?.name ?? 'a corner'} left empty`,
   'unit/fill-bin': (book, { placementId }) => `the tub of ${titleOf(book, placementId)}`,

@@ -173,3 +173,17 @@ function needs(pen: Pen, from: string, wanted: string, seen: Set<string>): boole
   const activity = pen.get('activities', from);
   return (activity?.content.comesAfter ?? []).some(({ activityId }) => needs(pen, activityId, wanted, seen));
 }
+
+/** Puts a piece into a circle. What takes the place of another one does so for a piece of every day: chains lead nowhere. */
+export function putPiece(pen: Pen, { piece }: Of<'circle/put-piece'>): Refusal | undefined {
+  const { id, unitId, insteadOf } = piece;
+  const other = insteadOf === null ? null : pen.get('circlePieces', insteadOf);
+  if (other && (other.day !== null || other.id === id || other.unitId !== unitId))
+    return {
+      reason: 'leads-nowhere',
+      path: ['piece', 'insteadOf'],
+      message: 'Only a piece of every day of this unit can have another one in its place',
+    };
+  pen.put('circlePieces', piece);
+  return undefined;
+}

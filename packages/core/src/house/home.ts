@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import {
   clockTimeSchema,
+  instantSchema,
   minutesSchema,
   minutesSinceMidnight,
   zoneSchema,
@@ -118,6 +119,8 @@ export const homeSchema = z.object({
   prepSlots: z.array(prepSlotSchema).max(20, 'At most 20').default([]),
   waitingPlaces: z.array(waitingPlaceSchema).max(20, 'At most 20').default([]),
   recordedLimits: z.array(recordedLimitSchema).max(8, 'At most 8').default([]),
+  /** What is told of circles counts for the patience of this group from then on; null for all that was told. */
+  patienceSince: instantSchema.nullable().default(null),
   ratio: ratioRuleSchema.default(ratioRuleSchema.parse({})),
   values: changedValuesSchema,
 });

@@ -21,6 +21,7 @@ import {
 } from '../reading/index.ts';
 import type { Placement, UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
+import { byMoving, byPatience, byPieceOut, byShortening } from './circle-mends.ts';
 import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
 
 import {
@@ -107,7 +108,9 @@ const MAKERS: { readonly [R in Finding['rule']]?: readonly (Maker | FewOf)[] } =
   mess: [byThinning],
   'too-much': [byThinning],
   'adults-short': [byThinning],
-  recorded: [byThinning],
+  recorded: [byPieceOut, byThinning],
+  'circle-over': [byShortening],
+  'circle-drags': [the(1, byMoving), the(1, byPatience)],
   keepsake: [byDay, byReserve],
   'no-twin': [byTwin],
   'special-day': [byClearing],

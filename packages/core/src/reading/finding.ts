@@ -1,6 +1,6 @@
 import type { SupplyId } from '../cupboard/index.ts';
 import type { ChildId, CornerId, Lead } from '../house/index.ts';
-import type { Placement, PlacementId } from '../unit/index.ts';
+import type { CirclePieceId, Placement, PlacementId } from '../unit/index.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
 export type Level = 'stop' | 'care' | 'note';
@@ -50,7 +50,10 @@ type RuleId =
   | 'place-full'
   | 'spoils'
   | 'no-prep-time'
-  | 'watch-late';
+  | 'watch-late'
+  | 'circle-over'
+  | 'circle-drags'
+  | 'circle-wordless';
 
 /** Who keeps a finding as it is, since when and why. */
 interface KeptAs {
@@ -77,6 +80,8 @@ export interface Finding {
   readonly childIds: readonly ChildId[];
   /** Everything placed that it is about; the first is the one to show. Left out: only {@link Finding.placementId}. */
   readonly placementIds?: readonly PlacementId[];
+  /** The pieces of circles that it is about. */
+  readonly pieceIds?: readonly CirclePieceId[];
   readonly supplyIds?: readonly SupplyId[];
   /** Its row in docs/cautions.md; left out for what is no caution. */
   readonly row?: number;

@@ -26,6 +26,22 @@ export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
 export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
+export { circlesOf, type Circles } from './circle/circle.ts';
+export * from './circle/fit.ts';
+export { explainLength, formatSeconds, lengthOf, type PieceLength } from './circle/length.ts';
+export {
+  missingIn,
+  partDoubts,
+  pieceIdeas,
+  suitsAs,
+  whoSuits,
+  type MissingPiece,
+  type PieceIdea,
+} from './circle/missing.ts';
+export { orderNotes, placeFor, type OrderNote } from './circle/order.ts';
+export { middleOf, patienceOf, type GroupPatience } from './circle/patience.ts';
+export { circleBlocks, piecesOn, type CirclePart, type CircleRun, type CircleStuff } from './circle/run.ts';
+export { halfGoneAfter, staysIn, type Stay } from './circle/stay.ts';
 export { unknownOf } from './cautions/cautions.ts';
 export { CAUTION_RULES } from './cautions/rules.ts';
 export {

@@ -12,6 +12,9 @@ import { withInherited } from './cautions/inherit.ts';
 import { keepByFindings } from './cautions/keep-by.ts';
 import { outOfReach, reachFindings, type OutOfReach } from './cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from './changeover/changeover.ts';
+import { circlesOf, circleStandIns, together, type Circles } from './circle/circle.ts';
+import { circleFindings } from './circle/findings.ts';
+import { aboutPieces } from './circle/stand-ins.ts';
 import { adultFindings, dayFindings, twinFinding } from './conduct/days.ts';
 import { ratioFindings } from './conduct/ratio.ts';
 import {
@@ -39,7 +42,7 @@ import { orderFindings, verdictsFor, type DayVerdict } from './order/order.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame, type Placed, type Twin } from './plan/plan.ts';
 import { printJobs, type PrintJob } from './prints/prints.ts';
 import { readyFindings } from './readiness/findings.ts';
-import { namesIn, packingOf, type Packing } from './readiness/packing.ts';
+import { namesIn, packable, packingOf, type Packing } from './readiness/packing.ts';
 import { readinessOf, watchedIn, type Readiness } from './readiness/ready.ts';
 import { lastUses, suggestionsFor, type LastUse, type Spot, type Suggestion } from './suggest.ts';
 
@@ -61,6 +64,8 @@ export interface Reading {
   readonly changeOvers: readonly ChangeOver[];
   /** What is made ready, by whom and when, for every unit of the home. */
   readonly ready: Readiness;
+  /** The circles of its days and what stands between the blocks. */
+  readonly circles: Circles;
   /** What goes into which folder, basket and bin. */
   readonly packing: Packing;
   readonly outOfReach: readonly OutOfReach[];
@@ -123,10 +128,15 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     get ready() {
       return readinessOf(book, today);
     },
+    get circles() {
+      return circlesOf(book, unitId);
+    },
     get packing() {
       const jobs = printJobs(bothOf(placed), frame, book.sheets, today);
       const lines = linesOf(book.dayLines).get(unitId) ?? NONE;
-      return packingOf(placements, jobs, lines, frame, namesIn(supplies, book.bookTitles), today);
+      const names = namesIn(supplies, book.bookTitles);
+      const packed = packable(placements, jobs, lines, circlesOf(book, unitId).runs);
+      return packingOf(packed, frame, names, today);
     },
     get outOfReach() {
       return outOfReach(placements, frame, withInherited(supplies, book.recipes));
@@ -156,7 +166,9 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
     const there = reusablesOf(placedIn(book, other.unit.id).placements, other, supplies, corners);
     return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
   });
-  const both = bothOf(placed);
+  const [circle, standIns] = [circlesOf(book, frame.unit.id), circleStandIns(book, frame.unit.id)];
+  const both = together(bothOf(placed), standIns);
+  const withCircle = together(placements, standIns);
   // What a recipe makes brings along what goes into it.
   const things = withInherited(supplies, book.recipes);
   const phase = phaseOf(frame, today);
@@ -169,8 +181,9 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
           featureFindings(placements, frame),
           partnerFindings(byOrder(of(thingsOf(book.things)))),
           planFindings(events),
-          bookFindings(of(linesOf(book.dayLines)), frame, bookTitles),
-          dayFindings(placements, frame, today),
+          bookFindings(of(linesOf(book.dayLines)), circle.stuff.pieces, frame, bookTitles),
+          dayFindings(withCircle, frame, today),
+          circleFindings(circle.runs, frame, circle.patience.factor, today),
           adultFindings(placements, frame, today),
           ratioFindings(frame, today),
           twinFinding(placements, twinnedIn(placed), frame, today),
@@ -195,14 +208,19 @@ function headsUpsOf(book: Book, frame: Frame, placed: Placed, today: PlainDay): 
     orderFindings(placements, frame, activities),
     sharedTableFindings(placements, frame, corners, today),
     retiredCornerFindings(placements, corners),
-    oneForTwoFindings(placements, frame, supplies, corners, stockMoves, today),
+    oneForTwoFindings(withCircle, frame, supplies, corners, stockMoves, today),
     watchingFindings(placements, frame, today),
     eventFindings(events, placements, frame),
     ...acrossUnits,
     ...conduct,
   );
-  return withKept(found, of(keepingsOf(book.keepings)));
+  return withKept(toldOfPieces(found), of(keepingsOf(book.keepings)));
 }
+
+const toldOfPieces = memoised((found: readonly Finding[]): readonly Finding[] => {
+  const told = found.map(aboutPieces);
+  return told.every((one, i) => one === found[i]) ? found : told;
+});
 
 const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(twins.map(({ of }) => of.id)));
 

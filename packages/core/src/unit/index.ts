@@ -1,4 +1,5 @@
 /** Unit: a themed unit, what it is about, its numbered days and what is placed in its corners and on its days. */
+export * from './circle.ts';
 export * from './day-line.ts';
 export * from './event.ts';
 export * from './featured.ts';

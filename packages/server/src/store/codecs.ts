@@ -120,7 +120,7 @@ const PLACEMENTS: Codec<'placements'> = {
 const CODECS: { readonly [K in Kind]: Codec<K> } = {
   homes: codec('homes', {
     ...plain('name', 'zone', 'emergencyNumber', 'poisonCentreNumber', 'units', 'currency', 'lens'),
-    ...plain('pictures', 'binRule'),
+    ...plain('pictures', 'binRule', 'patienceSince'),
     ...json('workingWeekdays', 'parts', 'blocks', 'ownHeadings', 'prepSlots', 'waitingPlaces'),
     ...json('recordedLimits', 'ratio', 'values'),
   }),
@@ -162,7 +162,7 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   }),
   songs: codec('songs', {
     ...plain('title', 'kind', 'purpose', 'energy', 'tune', 'actions', 'source', 'notes'),
-    ...plain('fromMonths', 'recordedMinutes'),
+    ...plain('fromMonths', 'recordedMinutes', 'ending', 'pace', 'voice'),
     ...json('verses', 'rule', 'props', 'skills'),
     ...flag('retired'),
   }),
@@ -193,6 +193,12 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
   }),
   events: codec('events', { ...plain('unitId', 'title'), ...json('when', 'plan') }),
   dayLines: codec('dayLines', plain('unitId', 'kind', 'day', 'blockId', 'bookId', 'words', 'order')),
+  circlePieces: codec('circlePieces', {
+    ...plain('unitId', 'blockId', 'moment', 'day', 'insteadOf', 'kind', 'songId', 'bookId', 'words'),
+    ...plain('minutes', 'order'),
+    ...json('notOn', 'singing'),
+    ...flag('pinned'),
+  }),
   omissions: codec('omissions', plain('unitId', 'cornerId', 'why')),
   placements: PLACEMENTS,
   keepings: codec('keepings', plain('unitId', 'key', 'facts', 'why', 'by', 'at')),
@@ -216,6 +222,10 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
     ...json('amount'),
   }),
   pickups: codec('pickups', plain('unitId', 'supplyId', 'by', 'at')),
+  circleRecords: codec(
+    'circleRecords',
+    plain('unitId', 'day', 'blockId', 'outcome', 'heldSeconds', 'ruleSeconds', 'by', 'at'),
+  ),
   usedDays: codec('usedDays', plain('unitId', 'day')),
   batches: codec('batches', {
     ...plain('recipeId', 'madeOn', 'amount', 'unit', 'label', 'keptHow', 'found', 'note'),

@@ -195,6 +195,7 @@ test('the peak is that of an oracle that looks at every minute of every day', ()
         day: { number: day, date: A_MONDAY },
         span: { from, to: from + length } as ClockSpan,
         amount: each,
+        placement: { id: 'p', where: { kind: 'reserve' } },
       }));
       let most = 0;
       for (const day of [1, 2, 3]) {

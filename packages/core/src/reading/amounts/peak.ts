@@ -1,6 +1,7 @@
 import { groupBy } from '../../book/index.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
+import { isOfCircle } from '../circle/stand-ins.ts';
 import { memoised, stableGroups } from '../memo.ts';
 import type { Use } from './uses.ts';
 
@@ -36,16 +37,24 @@ export function peaksByDay(uses: readonly Use[]): ReadonlyMap<number, Peak> {
 const daysOf = memoised((_: Supply) => stableGroups((use: Use) => use.day.number));
 
 // The sum can only rise where something begins: looking at those moments is enough.
-/** The peak of the uses of one day, all of one supply. */
+/** The peak of the uses of one day, all of one supply. While a circle is on, corners lend it what they hold: everyone is there. */
 export const peakOfDay = memoised((uses: readonly Use[]): Peak => {
   const starts = [...new Set(uses.map((use) => use.span.from))].toSorted((a, b) => a - b);
   return starts
     .map((from) => {
-      const atOnce = uses.filter(({ span }) => span.from <= from && from < span.to);
+      const atOnce = lending(uses.filter(({ span }) => span.from <= from && from < span.to));
       return { amount: amountAtOnce(atOnce), day: uses[0]!.day, from, uses: atOnce };
     })
     .reduce((best, peak) => (peak.amount > best.amount ? peak : best));
 });
+
+function lending(uses: readonly Use[]): readonly Use[] {
+  const circle = uses.filter(({ placement }) => isOfCircle(placement));
+  if (circle.length === 0) return uses;
+  const corners = uses.filter(({ placement }) => placement.where.kind === 'corner');
+  const resting = new Set(amountAtOnce(corners) > amountAtOnce(circle) ? circle : corners);
+  return uses.filter((use) => !resting.has(use));
+}
 
 /**
  * How much uses at one moment take from the cupboard. What stands in a corner for good serves that corner first; only

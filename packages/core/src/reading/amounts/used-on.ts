@@ -2,6 +2,7 @@ import type { Book } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { quantity, type Quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
+import { circleStandIns, together } from '../circle/circle.ts';
 import { frameOf, placedIn } from '../plan/plan.ts';
 import { usesOf } from './uses.ts';
 
@@ -13,7 +14,8 @@ export function usedOn(
 ): readonly { readonly supply: Supply; readonly used: Quantity }[] {
   const frame = frameOf(book, unitId);
   const amounts = new Map<Supply, number>();
-  for (const placement of placedIn(book, unitId).placements)
+  const used = together(placedIn(book, unitId).placements, circleStandIns(book, unitId));
+  for (const placement of used)
     for (const use of usesOf(placement, frame, book.supplies, book.corners))
       if (use.day.number === day && use.supply.use === 'consumable' && use.supply.got !== 'tap')
         amounts.set(use.supply, (amounts.get(use.supply) ?? 0) + use.amount);

@@ -4,6 +4,7 @@ import { AREAS, areaOf } from '../../skills/index.ts';
 import {
   featureKey,
   thingGaps,
+  type CirclePiece,
   type DayLine,
   type Placement,
   type SpecialEvent,
@@ -106,10 +107,16 @@ export const planFindings = memoised((events: readonly SpecialEvent[]): readonly
 
 /** The finding about books of the unit that are never read aloud. */
 export const bookFindings = memoised(
-  (lines: readonly DayLine[], frame: Frame, titles: Table<BookTitle>): readonly Finding[] => {
-    const read = new Set(
-      lines.filter(({ kind }) => kind === 'read-aloud').map(({ bookId }) => bookId as string),
-    );
+  (
+    lines: readonly DayLine[],
+    pieces: readonly CirclePiece[],
+    frame: Frame,
+    titles: Table<BookTitle>,
+  ): readonly Finding[] => {
+    const read = new Set([
+      ...lines.filter(({ kind }) => kind === 'read-aloud').map(({ bookId }) => bookId as string),
+      ...pieces.map(({ bookId }) => bookId as string),
+    ]);
     const unread = frame.unit.bookIds.flatMap((id) => {
       const title = titles[id];
       return !title || title.use === 'rail' || read.has(id) ? [] : [title.title];

@@ -6,6 +6,7 @@ import type { Recipe } from '../../library/index.ts';
 import { quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
+import { circleStandIns, together } from '../circle/circle.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, stableGroups } from '../memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
@@ -55,7 +56,7 @@ function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly Un
 
 const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need[] =>
   needsOf(
-    bothOf(placedIn(book, unitId)),
+    together(bothOf(placedIn(book, unitId)), circleStandIns(book, unitId)),
     frameOf(book, unitId),
     book.supplies,
     book.corners,

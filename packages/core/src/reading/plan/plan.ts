@@ -195,6 +195,21 @@ const workingAt = memoised(
   },
 );
 
+/** Who is there during a stretch of a numbered day: the children, youngest first, and those who work. */
+export function thereOn(
+  { attendance, home, people }: Frame,
+  day: number,
+  { from, to }: ClockSpan,
+): { readonly children: readonly Child[]; readonly adults: readonly Person[] } {
+  const there = attendance[day - 1]!;
+  const present = presentAt(there, home, from, to);
+  return { children: childrenIn(present), adults: workingAt(there, home, people, from, to) };
+}
+
+const childrenIn = memoised((present: readonly PresentChild[]): readonly Child[] =>
+  present.map(({ child }) => child),
+);
+
 /** The true age of a child on a date, in completed months. */
 export const ageOn = memoised((child: Child, date: PlainDay): Months => ageInMonths(child.birth, date));
 

@@ -4,6 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { BookTitle } from '../../library/index.ts';
 import { lineText, type DayLine, type Placement } from '../../unit/index.ts';
+import type { CircleRun } from '../circle/run.ts';
 import { memoised } from '../memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import type { PrintJob } from '../prints/prints.ts';
@@ -28,14 +29,7 @@ export interface Packing {
  * Days with nothing in them are left out.
  */
 export const packingOf = memoised(
-  (
-    placements: readonly Placement[],
-    jobs: readonly PrintJob[],
-    lines: readonly DayLine[],
-    frame: Frame,
-    names: Names,
-    today: PlainDay,
-  ): Packing => {
+  ({ placements, jobs, lines, runs }: Packable, frame: Frame, names: Names, today: PlainDay): Packing => {
     const ahead = frame.calendar.days.filter(({ date }) => date >= today);
     const byDay = sessionsByDay(placements, frame);
     const perDay = (what: string, of: (day: ProgramDay) => readonly string[]): readonly Packed[] =>
@@ -51,10 +45,11 @@ export const packingOf = memoised(
         jobs.filter(({ days, by }) => (days[0] ?? by).number === day.number).map(copiesText),
       ),
       circle: perDay('circle', (day) =>
-        lines
-          .filter((line) => line.day === day.number || line.day === null)
-          .filter(({ kind }) => kind === 'circle' || kind === 'read-aloud')
-          .map((line) => lineText(line, names.books)),
+        circleBasket(
+          lines.filter((line) => line.day === day.number || line.day === null),
+          runs.filter((run) => run.day.number === day.number),
+          names,
+        ),
       ),
       table: perDay('table', (day) =>
         thingsOf(
@@ -68,6 +63,47 @@ export const packingOf = memoised(
     };
   },
 );
+
+/** What is packed from. */
+interface Packable {
+  readonly placements: readonly Placement[];
+  readonly jobs: readonly PrintJob[];
+  readonly lines: readonly DayLine[];
+  readonly runs: readonly CircleRun[];
+}
+
+/** One object as long as all its parts are the same. */
+export const packable = memoised(
+  (
+    placements: readonly Placement[],
+    jobs: readonly PrintJob[],
+    lines: readonly DayLine[],
+    runs: readonly CircleRun[],
+  ): Packable => ({ placements, jobs, lines, runs }),
+);
+
+/** What lies in the circle basket: books, what was noted for it, and what its pieces need, each thing once in the most that is needed. */
+function circleBasket(
+  lines: readonly DayLine[],
+  runs: readonly CircleRun[],
+  { books }: Names,
+): readonly string[] {
+  const noted = lines
+    .filter(({ kind }) => kind === 'circle' || kind === 'read-aloud')
+    .map((line) => lineText(line, books));
+  const parts = runs.flatMap((run) => run.parts);
+  const told = parts.flatMap(({ book }) =>
+    book && !noted.some((text) => text.startsWith(book.title))
+      ? [book.keptHigh ? `${book.title} (kept up high)` : book.title]
+      : [],
+  );
+  const most = new Map<string, number>();
+  for (const { words, count } of parts.flatMap(({ props }) => props))
+    most.set(words, Math.max(most.get(words) ?? 0, count));
+  const props = [...most].flatMap(([words, count]) => (count > 0 ? [`${words} × ${count}`] : []));
+  const songs = [...new Set(parts.flatMap(({ song }) => (song ? [song.title] : [])))];
+  return [...new Set([...noted, ...told, ...props, ...songs.map((title) => `Words: ${title}`)])];
+}
 
 const TITLES: Readonly<Record<string, string>> = {
   folder: 'Folder',

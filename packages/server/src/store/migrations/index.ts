@@ -6,6 +6,7 @@ import * as cautions from './0004-cautions.ts';
 import * as kitchen from './0005-kitchen.ts';
 import * as makingReady from './0006-making-ready.ts';
 import * as watch from './0007-watch.ts';
+import * as circle from './0008-circle.ts';
 
 interface Step {
   readonly name: string;
@@ -21,6 +22,7 @@ const STEPS: readonly Step[] = [
   { name: '0005-kitchen', migration: kitchen },
   { name: '0006-making-ready', migration: makingReady },
   { name: '0007-watch', migration: watch },
+  { name: '0008-circle', migration: circle },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -1,0 +1,72 @@
+import type { Table } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { CircleRecord } from '../../daybook/index.ts';
+import { valueIn, type Child, type Home, type Months } from '../../house/index.ts';
+import { memoised } from '../memo.ts';
+import { ageOn } from '../plan/plan.ts';
+
+/** How much longer or shorter this group sits than the age rule says, and what that comes from. */
+export interface GroupPatience {
+  /** Times the age rule: 1 where nothing was told; between {@link LEAST} and {@link MOST}. */
+  readonly factor: number;
+  /** The circles that were told of, oldest first, each with the factor after it. */
+  readonly steps: readonly { readonly record: CircleRecord; readonly factor: number }[];
+}
+
+/** A few circles tell of a group, not of children in general: it never moves further than this. Kobby's own limits. */
+const LEAST = 0.5;
+const MOST = 2;
+/** Who wanted more would have sat somewhat longer: taken as a tenth. */
+const MORE = 1.1;
+
+/**
+ * The patience of the group, from what was told of its circles since the home began to count: each moves the factor a part
+ * of the way towards what it showed. A circle that held them shows only that they sit at least so long; one that they wanted
+ * more of, a tenth longer; one that lost them or had them restless at its end, how long they sit.
+ */
+export const groupPatience = memoised((records: Table<CircleRecord>, home: Home): GroupPatience => {
+  const step = valueIn(home, 'patienceStepPercent') / 100;
+  const since = home.patienceSince ?? '';
+  let factor = 1;
+  const steps = Object.values(records)
+    .filter(({ at }) => at > since)
+    .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1))
+    .map((record) => {
+      factor = within(factor + (shownBy(record, factor) - factor) * step);
+      return { record, factor };
+    });
+  return { factor, steps };
+});
+
+const within = (factor: number): number => Math.min(MOST, Math.max(LEAST, factor));
+
+function shownBy({ outcome, heldSeconds, ruleSeconds }: CircleRecord, factor: number): number {
+  const sat = heldSeconds / ruleSeconds;
+  if (outcome === 'more') return Math.max(factor, sat) * MORE;
+  return outcome === 'held' ? Math.max(factor, sat) : sat;
+}
+
+const MONTHS_A_YEAR = 12;
+const SECONDS_A_MINUTE = 60;
+
+/** How long a child sits, by the age rule and as this group has shown, in seconds. */
+export interface Patience {
+  readonly child: Child;
+  readonly months: Months;
+  readonly ruleSeconds: number;
+  readonly seconds: number;
+}
+
+/** The patience of a child on a date: the home's minutes for each year of age, in twelfths by the month, times the group's factor. */
+export function patienceOf(child: Child, date: PlainDay, home: Home, factor: number): Patience {
+  const months = ageOn(child, date);
+  const ruleSeconds =
+    (Math.max(0, months) / MONTHS_A_YEAR) * valueIn(home, 'sittingMinutesPerYear') * SECONDS_A_MINUTE;
+  return { child, months, ruleSeconds, seconds: ruleSeconds * factor };
+}
+
+/** The middle one of some patiences by the age rule, in seconds: half of the children sit at least so long. 0 for nobody. */
+export function middleOf(patiences: readonly Patience[]): number {
+  const sorted = patiences.map(({ ruleSeconds }) => ruleSeconds).toSorted((a, b) => b - a);
+  return sorted[Math.ceil(sorted.length / 2) - 1] ?? 0;
+}

@@ -1,0 +1,95 @@
+import { activityContentSchema, type ActivityContent } from '../../library/index.ts';
+import { placementSchema, type Placement } from '../../unit/index.ts';
+import { memoised } from '../memo.ts';
+import type { Finding } from '../finding.ts';
+import type { CirclePart, CircleRun } from './run.ts';
+
+// No id of the book holds such a stroke.
+const PREFIX = 'circle/';
+
+/**
+ * The parts of circles that need something or play something, as if they were placed: so that what they need lands where
+ * everything else that is needed does, the same cautions look at it, and recorded minutes add up. They are in no book, and
+ * nothing but amounts, cautions and minutes is asked of them.
+ */
+export const standInsOf = memoised((runs: readonly CircleRun[]): readonly Placement[] =>
+  runs.flatMap((run) => {
+    const parts = run.parts.filter(
+      ({ props, recordedMinutes }) => recordedMinutes > 0 || props.some(({ supplyId }) => supplyId !== null),
+    );
+    return parts.map((part) => standIn(part, run.day.number, run.block.id));
+  }),
+);
+
+const standIn = (part: CirclePart, day: number, blockId: string): Placement =>
+  placed(contentOf(part.title, keyOf(part), part), part.piece, day, blockId);
+
+// A piece is rarely another thing from day to day: its content is one as long as it needs the same.
+const keyOf = ({ props, recordedMinutes }: CirclePart): string => JSON.stringify([props, recordedMinutes]);
+const contents = new WeakMap<CirclePart['piece'], Map<string, ActivityContent>>();
+
+function contentOf(title: string, key: string, part: CirclePart): ActivityContent {
+  const known = contents.get(part.piece) ?? new Map<string, ActivityContent>();
+  contents.set(part.piece, known);
+  const whole = `${title}|${key}`;
+  const content = known.get(whole) ?? makeContent(part);
+  known.set(whole, content);
+  return content;
+}
+
+const makeContent = ({ title, song, props, recordedMinutes }: CirclePart): ActivityContent =>
+  activityContentSchema.parse({
+    title,
+    mode: 'whole-group',
+    summary: '',
+    cornerKinds: [],
+    skills: song?.skills ?? [],
+    versions: [{ id: 'all', fromMonths: 0, untilMonths: null, does: 'Joins the circle.', say: '' }],
+    materials: props.flatMap(({ supplyId, count }) =>
+      supplyId === null || count === 0
+        ? []
+        : [{ supplyId, amount: count, for: { kind: 'all' }, every: 'span', spare: 'none' }],
+    ),
+    steps: [],
+    cleanUpMinutes: 0,
+    atOnce: null,
+    recordedMinutes,
+  });
+
+const placed = memoised(
+  (content: ActivityContent, piece: CirclePart['piece'], day: number, blockId: string): Placement =>
+    ({
+      ...BLANK,
+      id: `${PREFIX}${day}/${piece.id}`,
+      unitId: piece.unitId,
+      pinned: piece.pinned,
+      content,
+      where: { kind: 'day', day, blockId },
+    }) as Placement,
+);
+
+const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'where'> = placementSchema
+  .omit({ id: true, unitId: true, content: true, where: true })
+  .parse({
+    version: 0,
+    originId: 'circle',
+    originVersion: 0,
+  });
+
+/** The piece of a circle for which something stands in; null for what is really placed. */
+const pieceOfStandIn = (placementId: string): CirclePart['piece']['id'] | null =>
+  placementId.startsWith(PREFIX)
+    ? (placementId.slice(placementId.indexOf('/', PREFIX.length) + 1) as CirclePart['piece']['id'])
+    : null;
+
+/** Whether something stands in for a piece of a circle. */
+export const isOfCircle = ({ id }: Pick<Placement, 'id'>): boolean => id.startsWith(PREFIX);
+
+/** A finding that is about stand-ins, told as one about pieces of a circle: nobody can open what is in no book. */
+export const aboutPieces = memoised((finding: Finding): Finding => {
+  const ids = finding.placementIds ?? (finding.placementId === null ? [] : [finding.placementId]);
+  const pieceIds = ids.flatMap((id) => pieceOfStandIn(id) ?? []);
+  if (pieceIds.length === 0) return finding;
+  const placementIds = ids.filter((id) => pieceOfStandIn(id) === null);
+  return { ...finding, placementIds, placementId: placementIds[0] ?? null, pieceIds: [...new Set(pieceIds)] };
+});

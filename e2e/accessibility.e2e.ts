@@ -60,6 +60,10 @@ const VIEWS = [
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
   ['units/unit-kites/days', '.day'],
+  ['units/unit-kites/circle', '[data-test="piece"]'],
+  ['units/unit-kites/circle/4/circle/lead', '[data-test="verse"]'],
+  ['units/unit-kites/circle/4/circle/card', '[data-test="circle-card"]'],
+  ['units/unit-kites/circle/4/circle/songs', '[data-test="song-sheet"]'],
   ['units/unit-kites/trays', '.trays'],
   ['units/unit-kites/gather', '.baskets'],
   ['units/unit-kites/ready', '[data-test="task"]'],
@@ -135,6 +139,26 @@ describe.each(['day', 'evening'])('by %s light', (light) => {
     );
     expect(small).toEqual([]);
   });
+});
+
+test('what opens over a circle: another piece, a piece looked at, what fitting would change', async () => {
+  await mara.page.setViewport(LAPTOP);
+  await mara.go(`${server.url}/units/unit-kites/circle`);
+  await mara.press('[data-test="add-piece"]');
+  await mara.find('[data-test="ideas"] button');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.page.keyboard.press('Escape');
+  await mara.page.waitForFunction(() => !document.querySelector('[data-test="ideas"]'));
+  await mara.pressText('I opened my sack');
+  await mara.find('[aria-label="As it is sung"]');
+  expect(await problemsOf(mara)).toEqual([]);
+  await mara.page.keyboard.press('Escape');
+  await mara.page.waitForFunction(() => !document.querySelector('[aria-label="As it is sung"]'));
+  await mara.fill('fit', '6');
+  await mara.find('[data-test="fit-steps"]');
+  await mara.press('[aria-label="Take Gust and hush in hand"]');
+  await mara.press('[data-test="went-lost"]');
+  expect(await problemsOf(mara)).toEqual([]);
 });
 
 test('what opens over the kitchen and the baskets', async () => {

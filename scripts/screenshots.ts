@@ -49,18 +49,6 @@ await mara.press('::-p-xpath(//*[@data-test="heads-up"]//button[contains(., "Wat
 await mara.find('[data-test="mends"]');
 await mara.page.$eval('.opened', (element) => element.scrollIntoView({ block: 'end' }));
 await take(mara, 'heads-up');
-await mara.press('[data-test="open-ledge"]');
-await mara.find('[data-test="ledge"] li');
-await mara.press('[aria-label="Take Straw-blown trails in hand"]');
-await mara.page.hover('[data-spot="corner:corner-music"] .put');
-await mara.sees('It is made for');
-await take(mara, 'in-hand');
-await mara.page.keyboard.press('Escape');
-await mara.pressText('Balance');
-await mara.press('::-p-xpath(//button[normalize-space(.)="By school subject"])');
-await mara.find('svg text');
-await take(mara, 'balance');
-await mara.page.keyboard.press('Escape');
 for (const [page, ready] of [
   ['spark', 'main form'],
   ['days', '.day'],
@@ -94,6 +82,12 @@ await take(mara, 'gather');
 await mara.go(`${server.url}/units/unit-kites/ready`);
 await mara.find('main svg text');
 await take(mara, 'ready');
+await mara.go(`${server.url}/units/unit-kites/circle`);
+await mara.find('main svg text');
+await take(mara, 'circle');
+await mara.go(`${server.url}/units/unit-kites/circle/5/circle/card`);
+await mara.find('[data-test="circle-card"]');
+await take(mara, 'circle-card');
 await mara.go(`${server.url}/watch/watch-sunflower`);
 await mara.find('main svg text');
 await take(mara, 'watch');
@@ -116,9 +110,10 @@ await mara.pressText('US');
 await mara.press('[data-test="goes-in-vegetable-oil"] .amount');
 await take(mara, 'counter');
 await mara.press('[aria-label="Evening light"]');
-await mara.go(`${server.url}/units/unit-kites/corners`);
-await mara.find('.cubby');
-await take(mara, 'corners-evening');
+await mara.go(`${server.url}/units/unit-kites/circle/5/circle/lead`);
+for (let verse = 0; verse < 6; verse += 1) await mara.press('[data-test="verse"]');
+await mara.sees('on a washing line');
+await take(mara, 'sing');
 
 await close();
 await server.stop();

@@ -20,6 +20,21 @@ export const router = createRouter({
           name: 'labels',
           component: () => import('./views/Ready/LabelsView.vue'),
         },
+        {
+          path: ':unitId/circle/:day/:blockId/lead',
+          name: 'circle-lead',
+          component: () => import('./views/Circle/LeadView.vue'),
+        },
+        {
+          path: ':unitId/circle/:day/:blockId/card',
+          name: 'circle-card',
+          component: () => import('./views/Circle/CardView.vue'),
+        },
+        {
+          path: ':unitId/circle/:day/:blockId/songs',
+          name: 'circle-songs',
+          component: () => import('./views/Circle/SongsView.vue'),
+        },
         { path: ':unitId/shop', name: 'shop', component: () => import('./views/Shop/ShopView.vue') },
         {
           path: ':unitId',
@@ -29,6 +44,7 @@ export const router = createRouter({
             { path: 'spark', name: 'spark', component: () => import('./views/Spark/SparkView.vue') },
             { path: 'corners', name: 'corners', component: () => import('./views/Corners/CornersView.vue') },
             { path: 'days', name: 'days', component: () => import('./views/Days/DaysView.vue') },
+            { path: 'circle', name: 'circle', component: () => import('./views/Circle/CircleView.vue') },
             { path: 'trays', name: 'trays', component: () => import('./views/Trays/TraysView.vue') },
             { path: 'gather', name: 'gather', component: () => import('./views/Gather/GatherView.vue') },
             { path: 'ready', name: 'ready', component: () => import('./views/Ready/ReadyView.vue') },

@@ -1,6 +1,7 @@
 import { generateKeyBetween } from 'fractional-indexing';
 import type { ChangeInput } from '../changes/index.ts';
-import type { CircleRun } from '../reading/index.ts';
+import type { Home } from '../house/index.ts';
+import type { CircleRun, GroupPatience } from '../reading/index.ts';
 import type { CirclePiece, Singing } from '../unit/index.ts';
 
 /** What an act is meant for: this day, or every day of the unit. */
@@ -120,3 +121,11 @@ export function changePiece(
 
 /** How a song is sung with so many verses. */
 export const withVerses = (singing: Singing, count: number): Singing => ({ ...singing, count });
+
+/** From now on the patience of the group is counted anew: nothing that was told until then counts any more. */
+export function countAnew(home: Home, { steps }: GroupPatience, now: string): ChangeInput {
+  // What was told last may bear a later time than this clock shows.
+  const last = steps.at(-1)?.record.at ?? now;
+  return { type: 'house/put-home', home: { ...home, patienceSince: last > now ? last : now } as HomeInput };
+}
+type HomeInput = Extract<ChangeInput, { type: 'house/put-home' }>['home'];

@@ -78,7 +78,10 @@ function bringBack(): void {
   );
   if (known) store.perform([{ type: 'book/drop', kind: 'keepings', id: known.id }]);
 }
-const canShow = computed(() => props.finding.placementId !== null || props.finding.cornerIds.length === 1);
+const canShow = computed(() => {
+  const { placementId, cornerIds, pieceIds } = props.finding;
+  return placementId !== null || cornerIds.length === 1 || (pieceIds?.length ?? 0) > 0;
+});
 </script>
 
 <template>

@@ -38,12 +38,18 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   });
   const nothing = { render: () => null };
   const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
-  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels'];
+  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle'];
+  const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [
       ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
       ...ofUnit.map((name) => ({ path: `/units/:unitId/${name}`, name, component: nothing })),
+      ...ofCircle.map((name) => ({
+        path: `/units/:unitId/circle/:day/:blockId/${name}`,
+        name,
+        component: nothing,
+      })),
       { path: '/counter/:recipeId?', name: 'counter', component: nothing },
       { path: '/watch', name: 'watch-begin', component: nothing },
       { path: '/watch/:observationId', name: 'watch', component: nothing },

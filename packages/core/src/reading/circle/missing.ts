@@ -113,7 +113,7 @@ function songWorth(song: Song, run: CircleRun, theme: readonly string[], elsewhe
   const isNew = !elsewhere.has(song.id);
   const why = about
     ? 'about your theme'
-    : takes
+    : takes && run.words.what.length > 0
       ? 'sung with your words'
       : isNew
         ? 'not in this unit yet'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { formatDay, type Finding, type Placement, type Spot, type Unit } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { RouterView } from 'vue-router';
+import { RouterView, useRouter } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
 import PickSheet from '../../parts/PickSheet.vue';
 import PlacementSheet from '../../parts/PlacementSheet.vue';
@@ -17,6 +17,7 @@ import UnitDrawers from './UnitDrawers.vue';
 const props = defineProps<{ unit: Unit }>();
 
 const store = useBook();
+const router = useRouter();
 const reading = provideReading(() => props.unit.id);
 const openId = ref<Placement['id'] | null>(null);
 const picking = ref<{ readonly target: PickTarget; readonly activityId?: string | undefined } | null>(null);
@@ -49,6 +50,8 @@ function show(finding: Finding): void {
   const [cornerId] = finding.cornerIds;
   if (finding.placementId) openId.value = finding.placementId;
   else if (cornerId) desk.pick({ cornerId });
+  else if (finding.pieceIds?.length)
+    void router.push({ name: 'circle', params: { unitId: props.unit.id }, query: { day: finding.days[0] } });
 }
 </script>
 

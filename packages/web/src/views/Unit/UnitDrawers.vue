@@ -3,6 +3,7 @@ import {
   concerns,
   formatDuration,
   placementsOf,
+  type CircleRun,
   type Finding,
   type Readiness,
   type TrayRow,
@@ -32,6 +33,13 @@ function readyText({ entries }: Readiness, unitId: UnitId): string {
   return left.length === 0 ? 'all is ready' : `${left.length} left · ${formatDuration(minutes)}`;
 }
 
+function circleText(runs: readonly CircleRun[]): string {
+  const lengths = runs.filter(({ moment }) => moment === 'in').map(({ seconds }) => Math.round(seconds / 60));
+  if (lengths.length === 0) return 'nothing planned yet';
+  const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
+  return `${lengths.length === 1 ? '1 circle' : `${lengths.length} circles`} · ${least === most ? most : `${least} to ${most}`} min`;
+}
+
 const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
 
 function sparkText({ start, featured }: Unit, days: number): string {
@@ -47,7 +55,7 @@ function traysText(rows: readonly TrayRow[]): string {
 }
 
 const drawers = computed((): Drawer[] => {
-  const { frame, shelf, placements, supplies, headsUps, trays, ready } = reading.value;
+  const { frame, shelf, placements, supplies, headsUps, trays, ready, circles } = reading.value;
   const filled = shelf.filter((cubby) => cubby.setUps.length > 0).length;
   const onDays = placements.filter(({ where }) => where.kind === 'day');
   const plannedDays = new Set(onDays.map(({ where }) => (where.kind === 'day' ? where.day : 0))).size;
@@ -66,6 +74,7 @@ const drawers = computed((): Drawer[] => {
     (finding) => placementsOf(finding).some((id) => dayIds.has(id)) || finding.days.length === 1,
   );
   const onTrays = alertFor(({ rule }) => TRAY_RULES.has(rule));
+  const onCircle = alertFor(({ pieceIds }) => pieceIds !== undefined && pieceIds.length > 0);
   const late = alertFor(({ rule }) => READY_RULES.has(rule));
   const to = (name: string) => ({ name, params: { unitId: props.unitId } });
   return [
@@ -78,6 +87,7 @@ const drawers = computed((): Drawer[] => {
         onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
       ...onDaysToo,
     },
+    { to: to('circle'), name: 'Circle', figure: circleText(circles.runs), ...onCircle },
     {
       to: to('trays'),
       name: 'Trays',

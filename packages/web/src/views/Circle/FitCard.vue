@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { fitRun, formatSeconds, middleOf, staysIn, type CircleRun, type Fitted } from '@kobby/core';
+import { computed, ref, watch } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { newId } from '../../state/api.ts';
+import { useCircleDesk } from './circle-desk.ts';
+
+/** Makes a circle longer or shorter, to a number of minutes: what would change is shown before it is taken. */
+const props = defineProps<{ run: CircleRun }>();
+const desk = useCircleDesk();
+const minutes = ref<number | null>(null);
+const now = computed(() => Math.round(props.run.seconds / 60));
+
+const MOST_MINUTES = 90;
+const STEP_MINUTES = 2;
+const half = computed(() => {
+  const { frame, circles } = desk.reading.value;
+  const { factor } = circles.patience;
+  return Math.floor((middleOf(staysIn(props.run, frame.home, factor)) * factor) / 60);
+});
+const choices = computed(() =>
+  [
+    ...(props.run.parts.length === 0
+      ? []
+      : [
+          { text: 'They are still arriving', to: now.value + STEP_MINUTES },
+          { text: 'It drags', to: Math.max(1, now.value - STEP_MINUTES) },
+        ]),
+    { text: 'As half of them sit', to: half.value },
+    { text: 'The whole block', to: props.run.block.minutes as number },
+  ].filter(({ to }) => to > 0),
+);
+const fitted = computed((): Fitted | null => {
+  const wanted = minutes.value;
+  if (wanted === null || !(wanted > 0) || wanted > MOST_MINUTES) return null;
+  const { circles, frame } = desk.reading.value;
+  return fitRun(props.run, wanted * 60, { stuff: circles.stuff, frame, reach: desk.reach.value, newId });
+});
+// Another circle is asked about anew.
+watch(
+  () => [props.run.day.number, props.run.block.id],
+  () => (minutes.value = null),
+);
+function take(): void {
+  if (fitted.value?.outcome !== 'fitted') return;
+  const { seconds, changes } = fitted.value;
+  if (desk.perform(changes, `The circle takes ${formatSeconds(seconds)} now.`)) minutes.value = null;
+}
+</script>
+
+<template>
+  <ShelfCard title="Longer or shorter" class="fit">
+    <div class="ask">
+      <label class="to">
+        To
+        <input
+          v-model.number="minutes"
+          type="number"
+          name="fit"
+          min="1"
+          :max="MOST_MINUTES"
+          inputmode="numeric"
+        />
+        minutes
+      </label>
+      <button v-for="one in choices" :key="one.text" type="button" @click="minutes = one.to">
+        {{ one.text }} <small>{{ one.to }} min</small>
+      </button>
+    </div>
+    <template v-if="fitted">
+      <p v-if="fitted.outcome === 'cannot'" class="cannot" role="status" data-test="cannot">
+        {{ fitted.why }}
+      </p>
+      <template v-else>
+        <p v-if="fitted.steps.length === 0" role="status">
+          It fits as it is: {{ formatSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}
+        </p>
+        <template v-else>
+          <ul data-test="fit-steps">
+            <li v-for="step in fitted.steps" :key="step">{{ step }}</li>
+          </ul>
+          <p role="status">It would take {{ formatSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}</p>
+          <v-btn class="is-main" data-test="take-fit" @click="take">
+            Do it {{ desk.reach.value === 'day' ? `on Day ${run.day.number}` : 'on every day' }}
+          </v-btn>
+        </template>
+      </template>
+    </template>
+  </ShelfCard>
+</template>
+
+<style scoped>
+.fit {
+  gap: 8px;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+.to {
+  font-weight: 600;
+}
+.to input {
+  width: 58px;
+  min-height: 32px;
+  padding: 2px 6px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: 5px;
+  color: var(--ink);
+}
+.ask button {
+  min-height: 30px;
+  padding: 2px 8px;
+  background: var(--paper);
+  border: 1.5px solid var(--edge);
+  border-radius: 5px;
+  color: var(--ink);
+}
+.ask small {
+  color: var(--ink-soft);
+}
+ul {
+  padding-left: 18px;
+}
+.cannot {
+  color: var(--care);
+  font-weight: 600;
+}
+@media (max-width: 900px) {
+  .ask button,
+  .to input {
+    min-height: var(--touch);
+  }
+}
+</style>

@@ -1,0 +1,333 @@
+<script setup lang="ts">
+import {
+  mdiArrowLeft,
+  mdiClockOutline,
+  mdiFastForwardOutline,
+  mdiHandWaveOutline,
+  mdiPlus,
+  mdiVolumeMedium,
+} from '@mdi/js';
+import { fitRun, formatSeconds, PIECE_KINDS, type BlockId, type UnitId } from '@kobby/core';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { RouterLink, useRoute } from 'vue-router';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { provideReading } from '../../state/unit.ts';
+import { screensOf } from './screens.ts';
+import WentCard from './WentCard.vue';
+
+/** The circle on a tablet, verse by verse: a tap goes on. Longer while they arrive, shorter when it drags. */
+const store = useBook();
+const route = useRoute();
+const unitId = String(route.params.unitId) as UnitId;
+const day = Number(route.params.day);
+const isThere = computed(() => store.book.units[unitId] !== undefined);
+const reading = isThere.value ? provideReading(() => unitId) : null;
+const run = computed(() => {
+  const blocks = reading?.value.circles.blocks ?? [];
+  const block = blocks.find(({ id }) => id === (route.params.blockId as BlockId));
+  return block ? (reading?.value.circles.on(day, block, 'in') ?? null) : null;
+});
+const screens = computed(() => (run.value ? screensOf(run.value) : []));
+
+// A place is kept by its piece and verse: making the circle longer or shorter does not lose it.
+const place = ref<{ readonly pieceId: string; readonly verse: number } | null>(null);
+const at = computed(() => {
+  const { value } = place;
+  if (!value) return 0;
+  const found = screens.value.findIndex(
+    ({ part, verse }) => part.piece.id === value.pieceId && verse === value.verse,
+  );
+  if (found >= 0) return found;
+  const last = screens.value.findLastIndex(({ part }) => part.piece.id === value.pieceId);
+  return last >= 0 ? last : Math.min(lastAt.value, screens.value.length - 1);
+});
+const lastAt = ref(0);
+const ended = ref(false);
+const screen = computed(() => screens.value[at.value] ?? null);
+const next = computed(
+  () => screens.value.slice(at.value + 1).find(({ part }) => part !== screen.value?.part) ?? null,
+);
+const said = ref<string | null>(null);
+
+function go(index: number): void {
+  said.value = null;
+  if (index >= screens.value.length) ended.value = true;
+  else if (index >= 0) {
+    ended.value = false;
+    const { part, verse } = screens.value[index]!;
+    lastAt.value = index;
+    place.value = { pieceId: part.piece.id, verse };
+  }
+}
+const forward = (): void => go(ended.value ? at.value : at.value + 1);
+const back = (): void => (ended.value ? go(screens.value.length - 1) : go(at.value - 1));
+
+// What was sung so far stays; the rest becomes two minutes longer, or half as long.
+const LONGER_SECONDS = 120;
+function fit(longer: boolean): void {
+  if (!run.value || !screen.value || !reading) return;
+  const index = screen.value.index + 1;
+  const sungSeconds = run.value.parts.slice(0, index).reduce((sum, { length }) => sum + length.seconds, 0);
+  const wanted = longer
+    ? run.value.seconds + LONGER_SECONDS
+    : sungSeconds + Math.floor((run.value.seconds - sungSeconds) / 2);
+  const { circles, frame } = reading.value;
+  const fitted = fitRun(run.value, wanted, { stuff: circles.stuff, frame, reach: 'day', newId, sung: index });
+  if (fitted.outcome === 'cannot') {
+    said.value = fitted.why;
+    return;
+  }
+  const result = store.perform(fitted.changes);
+  const told = [...fitted.steps, ...(fitted.short ? [fitted.short] : [])];
+  if (!result.done) said.value = result.errors[0]?.message ?? 'This could not be done';
+  else said.value = told.length > 0 ? `Today: ${told.join('. ')}.` : 'Nothing is left to change.';
+}
+
+const seconds = ref(0);
+let timer: ReturnType<typeof setInterval> | null = null;
+const onKey = (event: KeyboardEvent): void => {
+  if (event.key === 'ArrowLeft') return back();
+  if (event.key === 'ArrowRight') return forward();
+  // What has the focus is pressed by these keys itself.
+  const isTaken = event.target instanceof HTMLElement && event.target.closest('a, button, summary, input');
+  if (isTaken || (event.key !== ' ' && event.key !== 'Enter')) return;
+  event.preventDefault();
+  forward();
+};
+onMounted(() => {
+  const began = performance.now();
+  timer = setInterval(() => (seconds.value = Math.floor((performance.now() - began) / 1000)), 1000);
+  window.addEventListener('keydown', onKey);
+});
+onBeforeUnmount(() => {
+  if (timer) clearInterval(timer);
+  window.removeEventListener('keydown', onKey);
+});
+</script>
+
+<template>
+  <main class="lead">
+    <header>
+      <RouterLink :to="{ name: 'circle', params: { unitId }, query: { day } }" class="out">
+        <v-icon :icon="mdiArrowLeft" size="20" aria-hidden="true" /> Back to the plan
+      </RouterLink>
+      <span v-if="screen && run" class="figures">
+        <v-icon :icon="mdiClockOutline" size="18" aria-hidden="true" />
+        {{ formatSeconds(seconds) }} of {{ formatSeconds(run.seconds) }}
+      </span>
+    </header>
+    <p v-if="!run || screens.length === 0" class="empty">There is nothing in this circle on this day.</p>
+    <section v-else-if="ended" class="end" data-test="lead-end">
+      <h1>That was the circle.</h1>
+      <WentCard :run="run" />
+      <v-btn class="is-side" @click="back">Once more from the last verse</v-btn>
+    </section>
+    <template v-else-if="screen">
+      <!-- The whole page is the button: a tap with a full hand goes on. -->
+      <button type="button" class="page" data-test="verse" @click="forward">
+        <span class="title">
+          <b>{{ screen.part.title }}</b>
+          <span>{{ PIECE_KINDS[screen.part.piece.kind].name }}</span>
+          <span v-if="screen.of > 1" class="of">{{ screen.verse + 1 }} of {{ screen.of }}</span>
+        </span>
+        <span class="lines" :class="{ many: screen.lines.length > 5 }">
+          <span
+            v-for="(line, i) in screen.lines"
+            :key="i"
+            class="line"
+            :class="{ answer: line.voice === 'answer' }"
+          >
+            <span class="words"><small v-if="line.voice === 'answer'">All</small>{{ line.text }}</span>
+            <span v-if="line.motion" class="motion">
+              <v-icon :icon="mdiHandWaveOutline" size="22" aria-hidden="true" /> {{ line.motion }}
+            </span>
+          </span>
+        </span>
+        <span v-if="screen.hint" class="hint">
+          <v-icon :icon="mdiVolumeMedium" size="20" aria-hidden="true" /> {{ screen.hint }}
+        </span>
+        <span class="go">{{ at + 1 === screens.length ? 'Tap: the end' : 'Tap to go on' }}</span>
+      </button>
+      <p v-if="said" class="said" role="status">{{ said }}</p>
+      <footer>
+        <v-btn class="is-side" :disabled="at === 0" @click="back">
+          <v-icon :icon="mdiArrowLeft" size="18" aria-hidden="true" /> Back
+        </v-btn>
+        <span class="next">{{ next ? `Then: ${next.part.title}` : 'Then it is over' }}</span>
+        <v-btn class="is-side" data-test="longer" @click="fit(true)">
+          <v-icon :icon="mdiPlus" size="18" aria-hidden="true" /> Still arriving
+        </v-btn>
+        <v-btn class="is-side" data-test="shorter" @click="fit(false)">
+          <v-icon :icon="mdiFastForwardOutline" size="18" aria-hidden="true" /> It drags
+        </v-btn>
+      </footer>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.lead {
+  display: flex;
+  flex-direction: column;
+  height: 100vh;
+  height: 100dvh;
+  background: var(--paper);
+}
+header,
+footer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 14px;
+  align-items: center;
+  padding: 10px 18px;
+}
+header {
+  background: var(--band);
+  color: var(--band-text);
+}
+header .figures {
+  margin-left: auto;
+  font-weight: 600;
+}
+.out {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 32px;
+  color: var(--band-text);
+}
+.page {
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  gap: 20px;
+  min-height: 0;
+  margin: 14px 18px 0;
+  padding: 20px 34px;
+  overflow: auto;
+  background: var(--card);
+  border: 0;
+  border-bottom: 10px solid var(--shelf);
+  border-radius: 10px;
+  color: var(--ink);
+  text-align: left;
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: baseline;
+  color: var(--ink-soft);
+}
+.title b {
+  color: var(--ink);
+  font: 700 22px/1.2 var(--display);
+}
+.of {
+  margin-left: auto;
+  padding: 1px 12px;
+  background: var(--tape);
+  border-radius: 4px;
+  color: var(--tape-ink);
+  font-weight: 700;
+}
+/* What the hands do stands in a column of its own, close to the longest line. */
+.lines {
+  display: grid;
+  flex: 1;
+  grid-template-columns: minmax(0, auto) auto;
+  gap: 12px 48px;
+  align-content: center;
+  justify-content: start;
+  font: 600 clamp(24px, 4vw, 46px) / 1.2 var(--display);
+}
+.lines.many {
+  gap: 8px 40px;
+  font-size: clamp(20px, 3vw, 34px);
+}
+.line {
+  display: contents;
+}
+.words {
+  grid-column: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.answer .words {
+  color: var(--plum);
+}
+.words small {
+  margin-right: 10px;
+  padding: 0 8px;
+  border: 2px solid var(--plum);
+  border-radius: 4px;
+  font: 600 0.45em/1.4 var(--text);
+  vertical-align: middle;
+}
+.motion {
+  grid-column: 2;
+  align-self: center;
+  color: var(--ink-soft);
+  font: 400 clamp(16px, 1.7vw, 21px) / 1.25 var(--text);
+}
+.hint,
+.go {
+  color: var(--ink-soft);
+  font-size: 17px;
+}
+.go {
+  align-self: flex-end;
+  margin-top: -44px;
+}
+.next {
+  margin: 0 auto 0 4px;
+  font-weight: 600;
+}
+footer .v-btn {
+  min-height: var(--touch);
+}
+footer .v-icon {
+  margin-right: 6px;
+}
+.said {
+  margin: 8px 18px 0;
+  padding: 6px 12px;
+  background: var(--note-bg);
+  border-left: 5px solid var(--note-edge);
+  border-radius: 5px;
+  color: var(--note);
+  font-weight: 600;
+}
+.end {
+  display: flex;
+  flex-direction: column;
+  gap: 16px;
+  align-items: flex-start;
+  max-width: 720px;
+  padding: 26px;
+}
+.empty {
+  padding: 26px;
+}
+@media (max-width: 700px) {
+  .page {
+    margin: 10px 10px 0;
+    padding: 14px 16px;
+  }
+  .go {
+    margin-top: 0;
+  }
+  .lines {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 6px;
+  }
+  .motion {
+    grid-column: 1;
+    margin-bottom: 8px;
+  }
+  .out {
+    min-height: var(--touch);
+  }
+}
+</style>

@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import {
+  changePiece,
+  explainLength,
+  lengthOf,
+  sing,
+  songSchema,
+  type CirclePart,
+  type SongId,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { ChoiceField, NumberField, TextField, WordsField } from '../../parts/fields/index.ts';
+import FormSheet from '../../parts/FormSheet.vue';
+import SungVerses from '../../parts/SungVerses.vue';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import type { ActResult } from '../../state/sync.ts';
+import { useCircleDesk, whenText } from './circle-desk.ts';
+
+/** A piece looked at closer: its verses as they are sung, its words, and how long it takes. */
+const props = defineProps<{ part: CirclePart }>();
+const emit = defineEmits<{ close: [] }>();
+const store = useBook();
+const desk = useCircleDesk();
+
+const { piece } = props.part;
+const songId = ref<string | null>(piece.songId);
+const bookId = ref<string | null>(piece.bookId);
+const words = ref<string | undefined>(piece.words);
+const count = ref<number | null>(piece.singing.count);
+const from = ref<number | null>(piece.singing.from);
+const what = ref<string[] | undefined>([...piece.singing.what]);
+const colour = ref<string[] | undefined>([...piece.singing.colour]);
+const minutes = ref<number | null>(piece.minutes);
+
+const song = computed(() => (songId.value ? (store.book.songs[songId.value as SongId] ?? null) : null));
+const options = (
+  all: readonly { readonly id: string; readonly title: string; readonly retired: boolean }[],
+) =>
+  all
+    .filter(({ retired }) => !retired)
+    .map(({ id, title }) => ({ title, value: id }))
+    .toSorted((a, b) => a.title.localeCompare(b.title, 'en'));
+const songs = computed(() => options(Object.values(store.book.songs)));
+const books = computed(() => options(Object.values(store.book.bookTitles)));
+
+const singing = computed(() => ({
+  count: count.value,
+  from: from.value,
+  what: what.value ?? [],
+  colour: colour.value ?? [],
+}));
+// Words as they are typed, else those of the unit.
+const verses = computed(() => {
+  const sung = song.value && songSchema.safeParse(song.value).success ? song.value : null;
+  if (!sung) return [];
+  const { run } = desk;
+  const given = run.value?.words ?? props.part.words;
+  return sing(
+    sung,
+    {
+      ...given,
+      what: singing.value.what.length > 0 ? singing.value.what : given.what,
+      colour: singing.value.colour.length > 0 ? singing.value.colour : given.colour,
+    },
+    singing.value,
+  );
+});
+const length = computed(() => {
+  const { home } = desk.reading.value.frame;
+  return lengthOf(
+    { kind: piece.kind, minutes: minutes.value as typeof piece.minutes },
+    song.value,
+    verses.value,
+    home,
+  );
+});
+const takesThings = computed(() =>
+  /\{[^{}]*(?:what|each|word)s?\}/.test(song.value?.verses.join('\n') ?? ''),
+);
+const takesColours = computed(() => /\{[^{}]*colour\}/.test(song.value?.verses.join('\n') ?? ''));
+
+const submit = (): ActResult =>
+  store.perform(
+    changePiece(
+      piece,
+      {
+        songId: songId.value as typeof piece.songId,
+        bookId: bookId.value as typeof piece.bookId,
+        words: words.value ?? '',
+        singing: singing.value,
+        minutes: minutes.value as typeof piece.minutes,
+      },
+      desk.day.value,
+      desk.reach.value,
+      `piece-${newId()}`,
+    ),
+  );
+</script>
+
+<template>
+  <FormSheet
+    :title="part.title"
+    :hint="`${whenText(part)} · ${explainLength(length)}`"
+    :submit="submit"
+    :width="760"
+    @close="emit('close')"
+  >
+    <div class="side-by-side">
+      <ChoiceField
+        v-if="piece.kind === 'story'"
+        v-model="bookId"
+        label="Book"
+        none="the book of the day"
+        path="bookId"
+        :options="books"
+      />
+      <ChoiceField v-else v-model="songId" label="Song" none="in words only" path="songId" :options="songs" />
+      <NumberField
+        v-model="minutes"
+        label="Minutes, if you know better"
+        suffix="min"
+        path="minutes"
+        empty-is-null
+      />
+    </div>
+    <div v-if="song && song.rule.kind !== 'as-written'" class="side-by-side">
+      <NumberField v-model="count" label="Verses" path="singing.count" empty-is-null />
+      <NumberField
+        v-if="song.rule.kind === 'counted'"
+        v-model="from"
+        label="Begin at"
+        path="singing.from"
+        empty-is-null
+      />
+    </div>
+    <WordsField
+      v-if="takesThings"
+      v-model="what"
+      label="Sung of, in place of the theme's things"
+      path="singing.what"
+    />
+    <WordsField v-if="takesColours" v-model="colour" label="Colours" path="singing.colour" />
+    <TextField v-model="words" label="In words" path="words" :rows="1" />
+    <section v-if="song" class="sung" aria-label="As it is sung">
+      <p class="soft">
+        <template v-if="song.tune">{{ song.tune }} · </template>{{ song.pace }}
+        <template v-if="song.voice"> · {{ song.voice }}</template>
+        <template v-if="song.actions"> · {{ song.actions }}</template>
+      </p>
+      <SungVerses :verses="verses" />
+      <p v-if="verses.length === 0" class="wrong">Nothing to sing: it needs words, and there are none yet.</p>
+    </section>
+    <template v-if="part.insteadOf" #acts>
+      <v-btn class="is-quiet" @click="desk.bringBack(part)">As on every day again</v-btn>
+    </template>
+  </FormSheet>
+</template>
+
+<style scoped>
+.sung {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  padding: 10px 14px;
+  background: var(--paper);
+  border-radius: var(--radius);
+}
+</style>

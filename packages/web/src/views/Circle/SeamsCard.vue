@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { mdiClose, mdiPlus } from '@mdi/js';
+import { formatSeconds, type CircleRun } from '@kobby/core';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useCircleDesk, whenText } from './circle-desk.ts';
+
+/** What stands at the seams of the day: short pieces that gather, calm or tidy up between two blocks. */
+defineProps<{ seams: readonly CircleRun[] }>();
+const desk = useCircleDesk();
+const want = (run: CircleRun): void => {
+  desk.wanted.value = { run, kind: 'attention', index: run.parts.length, insteadOf: null };
+};
+</script>
+
+<template>
+  <ShelfCard title="Between the blocks" class="seams">
+    <ul>
+      <li v-for="seam in seams" :key="seam.block.id" data-test="seam">
+        <span class="after"
+          >after <b>{{ seam.block.name }}</b></span
+        >
+        <span v-for="part in seam.parts" :key="part.piece.id" class="at">
+          <button type="button" class="what" @click="desk.openId.value = part.piece.id">
+            {{ part.title }} <small>{{ formatSeconds(part.length.seconds) }}, {{ whenText(part) }}</small>
+          </button>
+          <button type="button" :aria-label="`Leave ${part.title} out`" @click="desk.leaveOut(part)">
+            <v-icon :icon="mdiClose" size="16" />
+          </button>
+        </span>
+        <button
+          type="button"
+          class="add"
+          :aria-label="`Something after ${seam.block.name}`"
+          @click="want(seam)"
+        >
+          <v-icon :icon="mdiPlus" size="16" />
+        </button>
+      </li>
+    </ul>
+  </ShelfCard>
+</template>
+
+<style scoped>
+.seams {
+  flex: none;
+  gap: 4px;
+}
+ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 2px 18px;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  align-items: center;
+  min-height: 34px;
+}
+.after {
+  color: var(--ink-soft);
+}
+.at {
+  display: flex;
+  align-items: center;
+  background: var(--tape);
+  border-radius: 4px;
+  color: var(--tape-ink);
+}
+button {
+  min-width: 26px;
+  min-height: 28px;
+  padding: 0 4px;
+  background: none;
+  border: 0;
+  border-radius: 4px;
+  color: inherit;
+}
+.what {
+  padding: 0 2px 0 8px;
+  font-weight: 600;
+  text-align: left;
+}
+.what small {
+  font-weight: 400;
+}
+.add {
+  border: 1.5px dashed var(--edge);
+  color: var(--ink);
+}
+@media (max-width: 900px) {
+  button {
+    min-width: var(--touch);
+    min-height: var(--touch);
+  }
+}
+</style>

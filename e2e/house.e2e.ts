@@ -266,17 +266,17 @@ describe('with the keyboard alone', () => {
     await mara.strike('Enter');
     await mara.tabTo('content.versions.0.does');
     await mara.type('Turns the hands');
-    await keep(104);
+    await keep(137);
     await begin('A recipe', 'title', 'Sand paste');
-    await keep(105);
+    await keep(138);
     await begin('A song', 'title', 'Tick and tock');
     await mara.tabTo('verses.0');
     await mara.type('Tick, tock');
-    await keep(106);
+    await keep(139);
     await begin('A book', 'title', 'A book about locks');
-    await keep(107);
+    await keep(140);
     await begin('A sheet', 'title', 'Clock faces');
-    await keep(108);
+    await keep(141);
     await mara.tabTo('Paste a list');
     await mara.strike('Enter');
     await mara.tabTo('The list');
@@ -292,9 +292,9 @@ describe('with the keyboard alone', () => {
     // The draft without a version is opened to be completed.
     await mara.find('input[name="content.title"]');
     await mara.strike('Escape');
-    await mara.sees('110 entries');
+    await mara.sees('143 entries');
     await mara.pressText('Undo');
-    await mara.sees('108 entries');
+    await mara.sees('141 entries');
     expect(mara.errors).toEqual([]);
   });
 });
@@ -391,7 +391,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     await choose(mara, 'file', 'Kite cards.pdf', '%PDF-1.4\n<< /Type /Catalog >>\n%%EOF');
     await mara.sees('Kite cards.pdf');
     await mara.pressText('Keep');
-    await mara.sees('104 entries');
+    await mara.sees('137 entries');
     await mara.fill('words', 'kite cards');
     await mara.page.waitForFunction(() =>
       document.querySelector('[data-test="found"] li')?.textContent?.includes('Kite cards'),

@@ -173,6 +173,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   gap: 2px 12px;
   align-items: center;
   margin-left: auto;
+  padding: 0;
   border: 0;
 }
 .reach legend {
@@ -221,6 +222,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   }
 }
 @media (max-width: 900px) {
+  .reach {
+    margin-left: 0;
+  }
   .days button,
   .reach label,
   .noted button {

@@ -240,7 +240,7 @@ header .figures {
   gap: 12px 48px;
   align-content: center;
   justify-content: start;
-  font: 600 clamp(24px, 4vw, 46px) / 1.2 var(--display);
+  font: 600 clamp(24px, 3.2vw, 46px) / 1.2 var(--display);
 }
 .lines.many {
   gap: 8px 40px;

@@ -36,9 +36,19 @@ const things = computed(() =>
 );
 const suits = computed(() => {
   const { book } = props.part;
-  if (!book) return '';
-  const those = whoSuits(book, props.run).map(({ shownAs }) => shownAs);
-  return [those.length === 0 ? '' : `for ${listed(those)}`, book.keptHigh ? 'kept up high' : '']
+  const those = book ? whoSuits(book, props.run).map(({ shownAs }) => shownAs) : [];
+  return those.length === 0 ? '' : `for ${listed(those)}`;
+});
+const about = computed(() => {
+  const { piece, energy, book } = props.part;
+  return [
+    PIECE_KINDS[piece.kind].name,
+    energy === 'middling' ? '' : energy,
+    whenText(props.part),
+    suits.value,
+    book?.keptHigh ? 'kept up high' : '',
+    things.value,
+  ]
     .filter(Boolean)
     .join(' · ');
 });
@@ -74,13 +84,7 @@ function onKey(event: KeyboardEvent): void {
       @keydown="onKey"
     >
       <b>{{ part.title }}</b>
-      <small>
-        {{ PIECE_KINDS[part.piece.kind].name }} ·
-        <template v-if="part.energy !== 'middling'">{{ part.energy }} ·</template>
-        <span class="when">{{ whenText(part) }}</span>
-        <template v-if="suits"> · {{ suits }}</template>
-        <template v-if="things"> · {{ things }}</template>
-      </small>
+      <small>{{ about }}</small>
       <small v-for="doubt in doubts" :key="doubt" class="doubt">{{ doubt }}</small>
     </button>
     <span class="long">

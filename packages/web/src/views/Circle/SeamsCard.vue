@@ -46,9 +46,9 @@ const want = (run: CircleRun): void => {
   gap: 4px;
 }
 ul {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 2px 18px;
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
   padding: 0;
   list-style: none;
 }

@@ -1,5 +1,5 @@
 // Figures, not assertions: recomputing after an edit, search, five years of history, durable gestures, start of the
-// demo, size of the first load; planning, gathering and the choice of packs.
+// demo, size of the first load; planning, gathering and the choice of packs, making ready, circles.
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -10,6 +10,7 @@ import { temporaryFolder } from '../e2e/support/server.ts';
 import { Keeper } from '../packages/server/src/keeper.ts';
 import { loadBook, writeTouched } from '../packages/server/src/store/book-store.ts';
 import { openStorage } from '../packages/server/src/store/database.ts';
+import { benchCircle } from './bench-circle.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
 import { benchReady, benchSolverInBrowser } from './bench-ready.ts';
@@ -139,6 +140,7 @@ benchGather();
 benchPacks();
 await benchReady();
 const demo = demoBook();
+benchCircle(demo);
 benchSearch(demo);
 benchLoad(demo);
 await benchServerLoad(demo);

@@ -43,95 +43,116 @@ export type FitResult =
 export const NEAR_SECONDS = 30;
 
 /**
- * What a circle costs, each part weighing more than all after it: seconds that stay empty beyond {@link NEAR_SECONDS},
- * welcome and close given up, pieces left out, pieces added, verses added or left out, seconds that stay empty.
+ * What a circle costs besides seconds that stay empty, as one number: welcome and close given up weigh more than pieces left
+ * out, those more than pieces added, and those more than verses added or left out. No part reaches the next one's unit.
  */
-type Cost = readonly [frames: number, out: number, added: number, verses: number];
-
-interface Partial {
-  readonly seconds: number;
-  readonly lively: boolean;
-  readonly cost: Cost;
-  readonly chosen: FitChoice;
-}
+const VERSE = 1;
+const ADDED = 1 << 10;
+const OUT = ADDED << 6;
+const FRAME = OUT << 6;
+const NONE = -1;
 
 /**
- * The best way to fill a time with the pieces of a circle, by adding or leaving out verses and pieces. What is pinned stays
- * as it is; two lively pieces never follow each other, and the last is not lively. Among equals the one that changes the
- * earliest pieces least. Exact: all that can be told apart by seconds and by how it ends is followed, piece by piece.
+ * Everything that some pieces can come to, by seconds and by whether the last one is lively: the least cost of each, and for
+ * every piece which way led there. Exact: of what takes as long and ends alike, only the best can lead to the best.
+ */
+interface Table {
+  readonly costs: Int32Array;
+  /** For each piece, at each state: its way and how it was before, packed; {@link NONE} where nothing leads. */
+  readonly ways: readonly Int16Array[];
+}
+
+const stateOf = (seconds: number, lively: number): number => seconds * 2 + lively;
+
+/**
+ * The best way to fill a time with the pieces of a circle, by adding or leaving out verses and pieces. Seconds are whole. What
+ * is pinned stays as it is; two lively pieces never follow each other, and the last is not lively. What weighs most first:
+ * seconds that stay empty beyond {@link NEAR_SECONDS}, welcome and close given up, pieces left out, pieces added, verses added
+ * or left out, seconds that stay empty. Among equals always the same one.
  */
 export function fitCircle(problem: FitProblem): FitResult {
-  const pinnedSeconds = problem.pieces
+  const { pieces, atMostSeconds } = problem;
+  const pinnedSeconds = pieces
     .filter(({ pinned }) => pinned)
     .reduce((sum, { options, now }) => sum + options[now!]!.seconds, 0);
-  if (pinnedSeconds > problem.atMostSeconds) return { outcome: 'too-long', pinnedSeconds };
-  let open: readonly Partial[] = [{ seconds: 0, lively: false, cost: [0, 0, 0, 0], chosen: [] }];
-  for (const piece of problem.pieces) open = kept(open.flatMap((sofar) => goOn(sofar, piece, problem)));
-  const [best] = open
-    .filter(({ lively }) => !lively)
-    .toSorted(
-      (a, b) =>
-        emptyOf(a, problem) - emptyOf(b, problem) ||
-        compareCost(a.cost, b.cost) ||
-        b.seconds - a.seconds ||
-        compareChoice(a.chosen, b.chosen, problem.pieces),
-    );
-  if (!best) return { outcome: 'out-of-order' };
+  if (pinnedSeconds > atMostSeconds) return { outcome: 'too-long', pinnedSeconds };
+  const table = tableOf(problem);
+  const seconds = bestEnd(table, atMostSeconds);
+  if (seconds === NONE) return { outcome: 'out-of-order' };
   return {
     outcome: 'fitted',
-    chosen: best.chosen,
-    seconds: best.seconds,
-    leftSeconds: emptyOf(best, problem),
+    chosen: chosenUntil(table, pieces, seconds),
+    seconds,
+    leftSeconds: Math.max(0, atMostSeconds - seconds - NEAR_SECONDS),
   };
 }
 
-const emptyOf = ({ seconds }: Partial, { atMostSeconds }: FitProblem): number =>
-  Math.max(0, atMostSeconds - seconds - NEAR_SECONDS);
+function tableOf({ pieces, atMostSeconds }: FitProblem): Table {
+  const size = stateOf(atMostSeconds, 1) + 1;
+  let costs = new Int32Array(size).fill(NONE);
+  costs[0] = 0;
+  const ways = pieces.map((piece) => {
+    const next = new Int32Array(size).fill(NONE);
+    const taken = new Int16Array(size).fill(NONE);
+    for (let state = 0; state < size; state += 1)
+      if (costs[state] !== NONE) goOn(piece, state, costs[state]!, { next, taken, atMostSeconds });
+    costs = next;
+    return taken;
+  });
+  return { costs, ways };
+}
+
+interface Onward {
+  readonly next: Int32Array;
+  readonly taken: Int16Array;
+  readonly atMostSeconds: number;
+}
 
 // Every way to go on with a piece: left out, or with one of its options.
-function goOn(sofar: Partial, piece: FitPiece, { atMostSeconds }: FitProblem): Partial[] {
+function goOn(piece: FitPiece, state: number, cost: number, { next, taken, atMostSeconds }: Onward): void {
   const { options, now, pinned, frames, lively } = piece;
-  const ways = pinned ? [now] : [null, ...options.keys()];
-  return ways.flatMap((way): Partial[] => {
-    const chosen = [...sofar.chosen, way];
-    if (way === null) {
-      const [given, out, added, verses] = sofar.cost;
-      const cost: Cost = now === null ? sofar.cost : [given + Number(frames), out + 1, added, verses];
-      return [{ ...sofar, cost, chosen }];
-    }
-    const option = options[way]!;
-    const seconds = sofar.seconds + option.seconds;
-    if (seconds > atMostSeconds || (lively && sofar.lively)) return [];
-    const [given, out, added, verses] = sofar.cost;
-    const changed = now === null ? 0 : Math.abs(option.verses - options[now]!.verses);
-    const cost: Cost = [given, out, added + Number(now === null), verses + changed];
-    return [{ seconds, lively, cost, chosen }];
-  });
-}
-
-// Of those that take as long and end alike, only the best can lead to the best.
-function kept(all: readonly Partial[]): readonly Partial[] {
-  const best = new Map<string, Partial>();
-  for (const one of all) {
-    const key = `${one.seconds}:${one.lively}`;
-    const known = best.get(key);
-    if (!known || compareCost(one.cost, known.cost) < 0) best.set(key, one);
-  }
-  return [...best.values()];
-}
-
-function compareCost(a: Cost, b: Cost): number {
-  const at = a.findIndex((value, i) => value !== b[i]);
-  return at < 0 ? 0 : a[at]! - b[at]!;
-}
-
-// As it is now comes before more verses, those before fewer, and left out last.
-function compareChoice(a: FitChoice, b: FitChoice, pieces: readonly FitPiece[]): number {
-  const at = a.findIndex((way, i) => way !== b[i]);
-  if (at < 0) return 0;
-  const weight = (way: number | null): number => {
-    if (way === pieces[at]!.now) return -1;
-    return way === null ? Infinity : pieces[at]!.options.length - way;
+  const before = state & 1;
+  const put = (to: number, way: number, price: number): void => {
+    if (next[to] !== NONE && next[to]! <= cost + price) return;
+    next[to] = cost + price;
+    taken[to] = (way + 1) * 2 + before;
   };
-  return weight(a[at]!) - weight(b[at]!);
+  if (!pinned) put(state, NONE, now === null ? 0 : OUT + (frames ? FRAME : 0));
+  if (lively && before === 1) return;
+  const [from, to] = pinned ? [now!, now! + 1] : [0, options.length];
+  for (let way = from; way < to; way += 1) {
+    const { seconds, verses } = options[way]!;
+    const total = (state >> 1) + seconds;
+    if (total > atMostSeconds) continue;
+    const price = now === null ? ADDED : VERSE * Math.abs(verses - options[now]!.verses);
+    put(stateOf(total, Number(lively)), way, price);
+  }
+}
+
+/** At how many seconds the best circle ends that does not end lively; {@link NONE} when there is none. */
+function bestEnd({ costs }: Table, atMostSeconds: number): number {
+  let best = NONE;
+  let [bestEmpty, bestCost] = [Infinity, Infinity];
+  // From the fullest down: among equals the one that leaves the least empty comes first.
+  for (let seconds = atMostSeconds; seconds >= 0; seconds -= 1) {
+    const cost = costs[stateOf(seconds, 0)]!;
+    if (cost === NONE) continue;
+    const empty = Math.max(0, atMostSeconds - seconds - NEAR_SECONDS);
+    if (empty > bestEmpty || (empty === bestEmpty && cost >= bestCost)) continue;
+    [best, bestEmpty, bestCost] = [seconds, empty, cost];
+  }
+  return best;
+}
+
+function chosenUntil({ ways }: Table, pieces: readonly FitPiece[], seconds: number): FitChoice {
+  let state = stateOf(seconds, 0);
+  const chosen: (number | null)[] = pieces.map(() => null);
+  for (let i = pieces.length - 1; i >= 0; i -= 1) {
+    const packed = ways[i]![state]!;
+    const way = (packed >> 1) - 1;
+    if (way === NONE) continue;
+    chosen[i] = way;
+    state = stateOf((state >> 1) - pieces[i]!.options[way]!.seconds, packed & 1);
+  }
+  return chosen;
 }

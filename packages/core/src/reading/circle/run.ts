@@ -155,9 +155,17 @@ function partOf(
     piece.bookId ?? (piece.kind === 'story' && piece.words === '' ? bookOfDay(lines, day) : null);
   const book = (bookId && books[bookId]) || null;
   const insteadOf = pieces.find(({ id }) => id === piece.insteadOf) ?? null;
-  const part = made(piece, song, book, wordsFor(piece.singing, unit, things, children), home);
+  // A song that names nobody is the same whoever comes.
+  const named = song && namesChildren(song) ? children : NOBODY;
+  const part = made(piece, song, book, wordsFor(piece.singing, unit, things, named), home);
   return { ...part, props: song ? propsOf(song, part.verses, children.length) : [], insteadOf };
 }
+
+const NOBODY: readonly Child[] = [];
+const namesChildren = memoised(
+  ({ rule, verses, ending }: Song): boolean =>
+    ('over' in rule && rule.over === 'who') || [...verses, ending].some((text) => text.includes('{who}')),
+);
 
 const NO_CHOICE: CirclePiece['singing'] = singingSchema.parse({});
 

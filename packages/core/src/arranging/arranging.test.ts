@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
 import type { Book } from '../book/index.ts';
-import type { ChangeInput } from '../changes/index.ts';
+import { startFromEarlier, type ChangeInput } from '../changes/index.ts';
 import { mendsFor } from '../mend/index.ts';
 import { read } from '../reading/index.ts';
 import { aPiece, aSong, CIRCLE_HOME, circleBook } from '../testing/circle.ts';
 import { A_MONDAY, after, TEST_UNIT } from '../testing/home.ts';
+import type { UnitId } from '../unit/index.ts';
 import { addPiece, changePiece, fitRun, insteadOn, leaveOut, movePiece, type Reach } from './index.ts';
 
 const circle = (book: Book, day = 1) => {
@@ -87,6 +88,23 @@ describe('the pieces of a circle', () => {
     ]);
     expect(pins(pinned('every-day'), 1)).toEqual([false, true, false]);
   });
+});
+
+test('a circle comes along when a unit is started from it', () => {
+  const before = circleBook(
+    aPiece('a', 'a0'),
+    aPiece('b', 'a1'),
+    aPiece('b2', 'a1', { day: 2, insteadOf: 'b' }),
+  );
+  const unit = { id: 'again', title: 'Again', style: 'theme', start: '2027-04-05', dayCount: 5 } as const;
+  const { changes } = startFromEarlier(before, TEST_UNIT, unit, newId);
+  const { circles } = read(after(before, ...changes), 'again' as UnitId, A_MONDAY);
+  const on = (day: number) => circles.on(day, circles.blocks[0]!, 'in')!.parts.map(({ title }) => title);
+  expect([on(1), on(2)]).toEqual([
+    ['a', 'b'],
+    ['a', 'b2'],
+  ]);
+  expect(titles(before, 2)).toEqual(['a', 'b2']);
 });
 
 describe('fitting a circle', () => {

@@ -4,6 +4,7 @@ import { inShelfOrder, type Corner, type Home } from '../house/index.ts';
 import {
   eventDay,
   unitDays,
+  type CirclePiece,
   type Placement,
   type ReadyUnit,
   type Unit,
@@ -97,10 +98,35 @@ export function startFromEarlier(
         if (!('day' in at)) return [];
         return [{ type: 'unit/put-event', event: { ...again(event), when: { kind: 'day', day: at.day } } }];
       }),
+      ...circlesAgain(ofUnit(book.circlePieces), homeOf(book), moved),
       ...copiesOf(ofUnit(book.placements), book, from, unit, newId),
     ],
     left: [],
   };
+}
+
+/** The pieces of circles again, what takes the place of another one with it; those whose block the home no longer has are left. */
+function circlesAgain(
+  pieces: readonly CirclePiece[],
+  home: Home,
+  { id: newId, unitId }: { readonly id: () => string; readonly unitId: string },
+): ChangeInput[] {
+  const kept = pieces.filter(({ blockId }) => home.blocks.some(({ id }) => id === blockId));
+  const ids = new Map(kept.map(({ id }) => [id, newId()]));
+  // What stands in for another piece comes after it.
+  return kept
+    .toSorted((a, b) => Number(a.insteadOf !== null) - Number(b.insteadOf !== null))
+    .flatMap((piece): ChangeInput[] => {
+      const insteadOf = piece.insteadOf === null ? null : ids.get(piece.insteadOf);
+      return insteadOf === undefined
+        ? []
+        : [
+            {
+              type: 'circle/put-piece',
+              piece: { ...piece, id: ids.get(piece.id)!, version: 0, unitId, insteadOf },
+            },
+          ];
+    });
 }
 
 function copiesOf(

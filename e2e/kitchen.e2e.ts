@@ -187,6 +187,7 @@ describe('the baskets', () => {
 test('on a phone the list is ticked with one thumb, also without a connection, and put away when there is one again', async () => {
   const sol = await arrive(PHONE);
   await sol.go(`${server.url}/units/unit-kites/shop`);
+  await sol.find('[data-test="shop-clothes-pegs"]');
   const lines = await sol.page.$$eval('[data-test^="shop-"]', (rows) =>
     rows.map((row) => row.getBoundingClientRect()).map(({ height, width }) => ({ height, width })),
   );

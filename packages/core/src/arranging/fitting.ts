@@ -3,9 +3,11 @@ import type { Home } from '../house/index.ts';
 import {
   fitCircle,
   formatSeconds,
+  lengthOf,
   missingIn,
   pieceIdeas,
   placeFor,
+  secondsUntil,
   type CirclePart,
   type CircleRun,
   type CircleStuff,
@@ -14,7 +16,6 @@ import {
   type Frame,
   type MissingPiece,
 } from '../reading/index.ts';
-import { lengthOf } from '../reading/index.ts';
 import { PIECE_KINDS, type CirclePiece } from '../unit/index.ts';
 import { mostVerses, sing, usualVerses } from '../verses/index.ts';
 import { addPiece, changePiece, leaveOut, withVerses, type Reach } from './pieces.ts';
@@ -85,6 +86,25 @@ export interface FitContext {
   readonly newId: () => string;
   /** How many of the parts are over already: they stay. */
   readonly sung?: number;
+}
+
+/** What somebody who leads a circle asks for in the middle of it. */
+export type Pull = 'longer' | 'shorter';
+/** So much longer a circle becomes while children are still arriving. Kobby's own starting point. */
+const LONGER_SECONDS = 120;
+
+/** A circle made longer or shorter for its day from the part at `index` on: what came until then, and it, stay. Shorter halves the rest. */
+export function fitFrom(
+  run: CircleRun,
+  index: number,
+  pull: Pull,
+  context: Omit<FitContext, 'reach' | 'sung'>,
+): Fitted {
+  const sung = index + 1;
+  const until = secondsUntil(run, sung);
+  const wanted =
+    pull === 'longer' ? run.seconds + LONGER_SECONDS : until + Math.floor((run.seconds - until) / 2);
+  return fitRun(run, wanted, { ...context, reach: 'day', sung });
 }
 
 function candidatesOf(

@@ -39,8 +39,17 @@ export {
   type PieceIdea,
 } from './circle/missing.ts';
 export { orderNotes, placeFor, type OrderNote } from './circle/order.ts';
-export { middleOf, patienceOf, type GroupPatience } from './circle/patience.ts';
-export { circleBlocks, piecesOn, type CirclePart, type CircleRun, type CircleStuff } from './circle/run.ts';
+export { patienceText, ruleSecondsOf, type GroupPatience } from './circle/patience.ts';
+export {
+  chosenWords,
+  circleBlocks,
+  piecesOn,
+  secondsUntil,
+  thingsFor,
+  type CirclePart,
+  type CircleRun,
+  type CircleStuff,
+} from './circle/run.ts';
 export { halfGoneAfter, staysIn, type Stay } from './circle/stay.ts';
 export { unknownOf } from './cautions/cautions.ts';
 export { CAUTION_RULES } from './cautions/rules.ts';

@@ -4,4 +4,4 @@ export * from './nouns.ts';
 export * from './numbers.ts';
 export * from './scansion.ts';
 export * from './sing.ts';
-export { unknownSlots } from './slots.ts';
+export { listsOf, unknownSlots } from './slots.ts';

@@ -1,4 +1,4 @@
-import type { WordList } from '../library/index.ts';
+import type { Song, WordList } from '../library/index.ts';
 import { counted, nounOf, withArticle } from './nouns.ts';
 import { numberWord } from './numbers.ts';
 
@@ -38,6 +38,25 @@ export const unknownSlots = (text: string): readonly string[] => [
       .filter((inside) => !/^(?:an?\s+)?each$/.test(inside) && filled(inside, EVERYTHING) === null),
   ),
 ];
+
+const OF_LIST: Readonly<Record<WordList, RegExp>> = {
+  what: /\bwhats?$/,
+  who: /^who$/,
+  colour: /\bcolours?$/,
+};
+
+/** The lists of words that a song is sung with: those that its slots name, and the one that its verses go over. */
+export function listsOf({
+  verses,
+  ending,
+  rule,
+}: Pick<Song, 'verses' | 'ending' | 'rule'>): ReadonlySet<WordList> {
+  const slots = [...[...verses, ending].join('\n').matchAll(SLOT)].map(([, inside]) => inside!.trim());
+  const named = (Object.keys(OF_LIST) as WordList[]).filter((list) =>
+    slots.some((slot) => OF_LIST[list].test(slot)),
+  );
+  return new Set('over' in rule ? [...named, rule.over] : named);
+}
 
 const EVERYTHING: Filling = { n: 2, next: 1, what: 'thing', who: 'friend', colour: 'red', over: 'what' };
 

@@ -3,6 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { songSchema, type Song } from '../library/index.ts';
 import {
   linesOf,
+  listsOf,
   mostVerses,
   nounOf,
   numberWord,
@@ -174,6 +175,16 @@ test('takes a line apart into what is sung, who answers and what the hands do', 
     { text: 'Up we go!', motion: '', voice: 'answer' },
     { text: 'down', motion: 'sit softly', voice: 'lead' },
   ]);
+});
+
+test('tells which lists of words a song is sung with', () => {
+  const lists = (verse: string, rule: object = { kind: 'as-written' }) =>
+    [...listsOf(song({ verses: [verse], rule }))].toSorted();
+  expect(lists('nothing {n} {next:is|are}')).toEqual([]);
+  expect(lists('{n bright what} and {a colour}')).toEqual(['colour', 'what']);
+  expect(lists('{who}, {whats}')).toEqual(['what', 'who']);
+  expect(lists('{word}', { kind: 'for-words', over: 'who' })).toEqual(['who']);
+  expect(lists('{each}', { kind: 'growing' })).toEqual(['what']);
 });
 
 describe('scansion', () => {

@@ -1,8 +1,9 @@
 import { BOOK_SUITS, type BookTitle, type Song, type SongPurpose } from '../../library/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { PieceKindId } from '../../unit/index.ts';
+import { listsOf } from '../../verses/index.ts';
 import { ageOn, type Frame } from '../plan/plan.ts';
-import { middleOf, patienceOf } from './patience.ts';
+import { ruleSecondsOf } from './patience.ts';
 import type { CirclePart, CircleRun, CircleStuff } from './run.ts';
 
 /** A kind of piece that a circle lacks, and why it would do it good. */
@@ -12,11 +13,11 @@ export interface MissingPiece {
 }
 
 /** What a circle lacks, in the order in which it would stand there. A circle needs none of it: these are suggestions. */
-export function missingIn({ parts, children, day }: CircleRun, { home }: Frame): readonly MissingPiece[] {
+export function missingIn(run: CircleRun, { home }: Frame): readonly MissingPiece[] {
+  const { parts, children } = run;
   const has = (...kinds: PieceKindId[]): boolean => parts.some(({ piece }) => kinds.includes(piece.kind));
   const sat = parts.reduce((sum, { energy, length }) => sum + (energy === 'lively' ? 0 : length.seconds), 0);
-  const middle = middleOf(children.map((child) => patienceOf(child, day.date, home, 1)));
-  const isLong = children.length > 0 && sat > middle;
+  const isLong = children.length > 0 && sat > ruleSecondsOf(run, home);
   const lacks = (kind: PieceKindId, why: string, does: boolean): MissingPiece[] =>
     does ? [] : [{ kind, why }];
   return [
@@ -107,17 +108,12 @@ const wordsIn = (text: string): readonly string[] =>
 function songWorth(song: Song, run: CircleRun, theme: readonly string[], elsewhere: ReadonlySet<string>) {
   const text = [song.title, ...song.verses].join(' ').toLocaleLowerCase('en');
   const about = theme.some((word) => text.includes(word));
-  const takes =
-    /\{(?:[^{}]*\s)?(?:what|word|each)s?\}/.test(text) && !('over' in song.rule && song.rule.over !== 'what');
+  const takes = listsOf(song).has('what');
   const forAll = run.children.every((child) => ageOn(child, run.day.date) >= song.fromMonths);
   const isNew = !elsewhere.has(song.id);
-  const why = about
-    ? 'about your theme'
-    : takes && run.words.what.length > 0
-      ? 'sung with your words'
-      : isNew
-        ? 'not in this unit yet'
-        : 'in this unit already';
+  const best = about ? 'about your theme' : takes && run.words.what.length > 0 ? 'sung with your words' : '';
+  const why =
+    [best, isNew ? '' : 'in this unit already'].filter(Boolean).join(', ') || 'not in this unit yet';
   return { worth: 4 * Number(about) + 3 * Number(takes) + 2 * Number(forAll) + Number(isNew), why };
 }
 

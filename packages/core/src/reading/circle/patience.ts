@@ -4,6 +4,7 @@ import type { CircleRecord } from '../../daybook/index.ts';
 import { valueIn, type Child, type Home, type Months } from '../../house/index.ts';
 import { memoised } from '../memo.ts';
 import { ageOn } from '../plan/plan.ts';
+import type { CircleRun } from './run.ts';
 
 /** How much longer or shorter this group sits than the age rule says, and what that comes from. */
 export interface GroupPatience {
@@ -69,4 +70,15 @@ export function patienceOf(child: Child, date: PlainDay, home: Home, factor: num
 export function middleOf(patiences: readonly Patience[]): number {
   const sorted = patiences.map(({ ruleSeconds }) => ruleSeconds).toSorted((a, b) => b - a);
   return sorted[Math.ceil(sorted.length / 2) - 1] ?? 0;
+}
+
+/** How long the age rule lets half of the children of a circle sit at least, in seconds; 0 when nobody is there. */
+export const ruleSecondsOf = ({ children, day }: Pick<CircleRun, 'children' | 'day'>, home: Home): number =>
+  middleOf(children.map((child) => patienceOf(child, day.date, home, 1)));
+
+/** How a group sits against the age rule: `3 % longer than the age rule`, `as the age rule says`. */
+export function patienceText(factor: number): string {
+  const percent = Math.round((factor - 1) * 100);
+  if (percent === 0) return 'as the age rule says';
+  return `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the age rule`;
 }

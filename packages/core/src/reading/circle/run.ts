@@ -9,10 +9,11 @@ import {
   type CirclePiece,
   type DayLine,
   type PieceEnergy,
+  type Singing,
   type Thing,
   type Unit,
 } from '../../unit/index.ts';
-import { sing, type SongWords, type SungVerse } from '../../verses/index.ts';
+import { listsOf, sing, type SongWords, type SungVerse } from '../../verses/index.ts';
 import { memoised, stableGroups } from '../memo.ts';
 import { thereOn, type Frame } from '../plan/plan.ts';
 import { lengthOf, type PieceLength } from './length.ts';
@@ -110,7 +111,7 @@ export const runOn = memoised(
     const { children, adults } = thereOn(frame, day.number, span);
     const at = seamsOf(stuff.pieces).get(`${block.id}:${moment}`) ?? [];
     const parts = piecesOn(at, day.number).map((piece) => partOf(piece, day.number, children, stuff, frame));
-    const seconds = parts.reduce((sum, { length }) => sum + length.seconds, 0);
+    const seconds = secondsUntil({ parts }, parts.length);
     const words = wordsFor(NO_CHOICE, frame.unit, stuff.things, children);
     return { day, block, moment, parts, seconds, words, children, adults };
   },
@@ -162,10 +163,7 @@ function partOf(
 }
 
 const NOBODY: readonly Child[] = [];
-const namesChildren = memoised(
-  ({ rule, verses, ending }: Song): boolean =>
-    ('over' in rule && rule.over === 'who') || [...verses, ending].some((text) => text.includes('{who}')),
-);
+const namesChildren = memoised((song: Song): boolean => listsOf(song).has('who'));
 
 const NO_CHOICE: CirclePiece['singing'] = singingSchema.parse({});
 
@@ -210,22 +208,27 @@ function titleOf({ words, kind }: CirclePiece, song: Song | null, book: BookTitl
   return kind === 'story' ? 'The book of the day' : PIECE_KINDS[kind].name;
 }
 
-/** What the slots of a piece are filled with: words chosen for it, else the theme's members, its colours, and who is there. */
+/** What the slots of a piece are filled with: the theme's members, its colours and who is there, unless words are chosen for it. */
 const wordsFor = memoised(
   (
     singing: CirclePiece['singing'],
     unit: Unit,
     things: readonly Thing[],
     children: readonly Child[],
-  ): SongWords => ({
-    what: singing.what.length > 0 ? singing.what : inOrder(things).map(({ name }) => name),
-    who: children.map(({ shownAs }) => shownAs),
-    colour:
-      singing.colour.length > 0
-        ? singing.colour
-        : unit.featured.filter(({ kind }) => kind === 'colour').map(({ value }) => value),
-  }),
+  ): SongWords =>
+    chosenWords(singing, {
+      what: inOrder(things).map(({ name }) => name),
+      who: children.map(({ shownAs }) => shownAs),
+      colour: unit.featured.filter(({ kind }) => kind === 'colour').map(({ value }) => value),
+    }),
 );
+
+/** Words, those that are chosen for a piece in place of the others. */
+export const chosenWords = ({ what, colour }: Singing, others: SongWords): SongWords => ({
+  ...others,
+  what: what.length > 0 ? what : others.what,
+  colour: colour.length > 0 ? colour : others.colour,
+});
 
 const inOrder = (things: readonly Thing[]): readonly Thing[] =>
   things.toSorted((a, b) => (a.order < b.order ? -1 : a.order > b.order ? 1 : 0));
@@ -247,3 +250,19 @@ function propsOf(
 
 /** How much of one's sitting a lively piece gives back, as a share from 0 to 1. */
 export const givesBack = (home: Home): number => valueIn(home, 'movingGivesBackPercent') / 100;
+
+/** From the beginning of a circle until the part at `index` begins, in seconds; until its end when there is none. */
+export const secondsUntil = ({ parts }: Pick<CircleRun, 'parts'>, index: number): number =>
+  parts.slice(0, index).reduce((sum, { length }) => sum + length.seconds, 0);
+
+/** What must be there for some parts, in words: books, then each prop once, in the most that is needed at a time. */
+export function thingsFor(parts: readonly CirclePart[]): readonly string[] {
+  const books = parts.flatMap(({ book }) =>
+    book ? [book.keptHigh ? `${book.title} (kept up high)` : book.title] : [],
+  );
+  const most = new Map<string, number>();
+  for (const { words, count } of parts.flatMap(({ props }) => props))
+    most.set(words, Math.max(most.get(words) ?? 0, count));
+  const props = [...most].flatMap(([words, count]) => (count > 0 ? [`${words} × ${count}`] : []));
+  return [...new Set([...books, ...props])];
+}

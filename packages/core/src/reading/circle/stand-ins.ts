@@ -1,4 +1,4 @@
-import { activityContentSchema, type ActivityContent } from '../../library/index.ts';
+import { activityContentSchema, type ActivityContent, type Song } from '../../library/index.ts';
 import { placementSchema, type Placement } from '../../unit/index.ts';
 import { memoised } from '../memo.ts';
 import type { Finding } from '../finding.ts';
@@ -21,40 +21,36 @@ export const standInsOf = memoised((runs: readonly CircleRun[]): readonly Placem
   }),
 );
 
-const standIn = (part: CirclePart, day: number, blockId: string): Placement =>
-  placed(contentOf(part.title, keyOf(part), part), part.piece, day, blockId);
+const standIn = (
+  { piece, song, title, props, recordedMinutes }: CirclePart,
+  day: number,
+  blockId: string,
+): Placement =>
+  placed(contentOf(piece, song, title, JSON.stringify({ props, recordedMinutes })), piece, day, blockId);
 
-// A piece is rarely another thing from day to day: its content is one as long as it needs the same.
-const keyOf = ({ props, recordedMinutes }: CirclePart): string => JSON.stringify([props, recordedMinutes]);
-const contents = new WeakMap<CirclePart['piece'], Map<string, ActivityContent>>();
-
-function contentOf(title: string, key: string, part: CirclePart): ActivityContent {
-  const known = contents.get(part.piece) ?? new Map<string, ActivityContent>();
-  contents.set(part.piece, known);
-  const whole = `${title}|${key}`;
-  const content = known.get(whole) ?? makeContent(part);
-  known.set(whole, content);
-  return content;
-}
-
-const makeContent = ({ title, song, props, recordedMinutes }: CirclePart): ActivityContent =>
-  activityContentSchema.parse({
-    title,
-    mode: 'whole-group',
-    summary: '',
-    cornerKinds: [],
-    skills: song?.skills ?? [],
-    versions: [{ id: 'all', fromMonths: 0, untilMonths: null, does: 'Joins the circle.', say: '' }],
-    materials: props.flatMap(({ supplyId, count }) =>
-      supplyId === null || count === 0
-        ? []
-        : [{ supplyId, amount: count, for: { kind: 'all' }, every: 'span', spare: 'none' }],
-    ),
-    steps: [],
-    cleanUpMinutes: 0,
-    atOnce: null,
-    recordedMinutes,
-  });
+// A piece rarely needs other things from day to day: its content is one as long as it needs the same.
+const contentOf = memoised(
+  (_: CirclePart['piece'], song: Song | null, title: string, needs: string): ActivityContent => {
+    const { props, recordedMinutes } = JSON.parse(needs) as Pick<CirclePart, 'props' | 'recordedMinutes'>;
+    return activityContentSchema.parse({
+      title,
+      mode: 'whole-group',
+      summary: '',
+      cornerKinds: [],
+      skills: song?.skills ?? [],
+      versions: [{ id: 'all', fromMonths: 0, untilMonths: null, does: 'Joins the circle.', say: '' }],
+      materials: props.flatMap(({ supplyId, count }) =>
+        supplyId === null || count === 0
+          ? []
+          : [{ supplyId, amount: count, for: { kind: 'all' }, every: 'span', spare: 'none' }],
+      ),
+      steps: [],
+      cleanUpMinutes: 0,
+      atOnce: null,
+      recordedMinutes,
+    });
+  },
+);
 
 const placed = memoised(
   (content: ActivityContent, piece: CirclePart['piece'], day: number, blockId: string): Placement =>

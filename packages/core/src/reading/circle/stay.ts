@@ -1,6 +1,6 @@
 import type { Home, Person } from '../../house/index.ts';
 import { patienceOf, type Patience } from './patience.ts';
-import { givesBack, type CirclePart, type CircleRun } from './run.ts';
+import { givesBack, secondsUntil, type CirclePart, type CircleRun } from './run.ts';
 
 /** How long a child stays in a circle. */
 export interface Stay extends Patience {
@@ -29,7 +29,7 @@ export function staysIn(run: CircleRun, home: Home, factor: number): readonly St
     .map((child): Stay => {
       const patience = patienceOf(child, run.day.date, home, factor);
       const parts = partsSatThrough(run.parts, patience.seconds, givesBack(home));
-      const untilSeconds = secondsOf(run.parts.slice(0, parts));
+      const untilSeconds = secondsUntil(run, parts);
       const restSeconds = run.seconds - untilSeconds;
       const toTheEnd = parts === run.parts.length;
       const goes = !toTheEnd && restSeconds >= WORTH_LEAVING_SECONDS;
@@ -37,9 +37,6 @@ export function staysIn(run: CircleRun, home: Home, factor: number): readonly St
     })
     .toSorted((a, b) => a.seconds - b.seconds || (a.child.id < b.child.id ? -1 : 1));
 }
-
-const secondsOf = (parts: readonly CirclePart[]): number =>
-  parts.reduce((sum, { length }) => sum + length.seconds, 0);
 
 const helpersFirst = (adults: readonly Person[]): readonly Person[] =>
   adults.filter(({ role }) => role === 'assistant');

@@ -4,7 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { BookTitle } from '../../library/index.ts';
 import { lineText, type DayLine, type Placement } from '../../unit/index.ts';
-import type { CircleRun } from '../circle/run.ts';
+import { thingsFor, type CircleRun } from '../circle/run.ts';
 import { memoised } from '../memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import type { PrintJob } from '../prints/prints.ts';
@@ -92,17 +92,10 @@ function circleBasket(
     .filter(({ kind }) => kind === 'circle' || kind === 'read-aloud')
     .map((line) => lineText(line, books));
   const parts = runs.flatMap((run) => run.parts);
-  const told = parts.flatMap(({ book }) =>
-    book && !noted.some((text) => text.startsWith(book.title))
-      ? [book.keptHigh ? `${book.title} (kept up high)` : book.title]
-      : [],
-  );
-  const most = new Map<string, number>();
-  for (const { words, count } of parts.flatMap(({ props }) => props))
-    most.set(words, Math.max(most.get(words) ?? 0, count));
-  const props = [...most].flatMap(([words, count]) => (count > 0 ? [`${words} × ${count}`] : []));
+  // A book that is read on the day is noted already.
+  const things = thingsFor(parts).filter((thing) => !noted.some((text) => text.startsWith(thing)));
   const songs = [...new Set(parts.flatMap(({ song }) => (song ? [song.title] : [])))];
-  return [...new Set([...noted, ...told, ...props, ...songs.map((title) => `Words: ${title}`)])];
+  return [...new Set([...noted, ...things, ...songs.map((title) => `Words: ${title}`)])];
 }
 
 const TITLES: Readonly<Record<string, string>> = {

@@ -5,6 +5,7 @@ import {
   homeOf,
   PIECE_KINDS,
   staysIn,
+  thingsFor,
   type CirclePart,
   type UnitId,
 } from '@kobby/core';
@@ -24,14 +25,7 @@ const printed = computed(() =>
 );
 const run = computed(() => printed.value?.run ?? null);
 const home = computed(() => homeOf(store.book));
-const things = computed(() => [
-  ...new Set(
-    (run.value?.parts ?? []).flatMap(({ props, book }) => [
-      ...props.filter(({ count }) => count > 0).map(({ words, count }) => `${words} × ${count}`),
-      ...(book ? [book.keptHigh ? `${book.title} (kept up high)` : book.title] : []),
-    ]),
-  ),
-]);
+const things = computed(() => thingsFor(run.value?.parts ?? []));
 const leaving = computed(() =>
   run.value ? staysIn(run.value, home.value, printed.value!.factor).filter(({ toTheEnd }) => !toTheEnd) : [],
 );

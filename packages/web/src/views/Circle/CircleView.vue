@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { formatDay, formatSeconds } from '@kobby/core';
+import { addPiece, formatDay, formatSeconds, placeFor } from '@kobby/core';
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
+import { newId } from '../../state/api.ts';
 import { useReading } from '../../state/unit.ts';
 import AddPieceSheet from './AddPieceSheet.vue';
 import { provideCircleDesk } from './circle-desk.ts';
@@ -47,11 +48,18 @@ const noted = computed(() =>
     ({ kind, day: on, words }) => kind === 'circle' && words !== '' && (on === null || on === day.value),
   ),
 );
-function intoRun(line: (typeof noted.value)[number]): void {
+// What is noted for one day stands on that day, whatever else changes hold for.
+function intoRun({ day: on, words }: (typeof noted.value)[number]): void {
   if (!run.value) return;
-  desk.wanted.value = null;
-  const index = run.value.parts.findLastIndex(({ piece }) => piece.kind !== 'close') + 1;
-  desk.add({ run: run.value, kind: 'talk', index, insteadOf: null }, { kind: 'talk', words: line.words });
+  const at = {
+    index: placeFor(run.value, 'talk'),
+    reach: on === null ? 'every-day' : 'day',
+    id: `piece-${newId()}`,
+  } as const;
+  desk.perform(
+    addPiece(run.value, reading.value.frame.unit.id, { kind: 'talk', words }, at),
+    `${words} is in the circle.`,
+  );
 }
 const params = computed(() => ({
   unitId: reading.value.frame.unit.id,

@@ -3,7 +3,7 @@ import { LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { formatSeconds, staysIn, type CircleRun } from '@kobby/core';
+import { formatSeconds, secondsUntil, staysIn, type CircleRun } from '@kobby/core';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import { useCircleDesk } from './circle-desk.ts';
@@ -21,14 +21,12 @@ const label = computed(
     `Energy of the circle: ${props.run.parts.map(({ title, energy, length }) => `${title} ${energy}, ${formatSeconds(length.seconds)}`).join('; ')}`,
 );
 const points = computed(() => {
-  let at = 0;
-  const list = props.run.parts.map(({ energy, length }): [number, number] => {
-    const from = at;
-    at += length.seconds;
-    return [from / 60, ENERGY_LEVELS[energy]];
-  });
+  const list = props.run.parts.map(({ energy }, i): [number, number] => [
+    secondsUntil(props.run, i) / 60,
+    ENERGY_LEVELS[energy],
+  ]);
   const last = list.at(-1);
-  return last ? [...list, [at / 60, last[1]] as [number, number]] : list;
+  return last ? [...list, [props.run.seconds / 60, last[1]] as [number, number]] : list;
 });
 // Who is done at the same moment shares a line.
 const leaving = computed(() => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitRun, formatSeconds, middleOf, staysIn, type CircleRun, type Fitted } from '@kobby/core';
+import { fitRun, formatSeconds, ruleSecondsOf, type CircleRun, type Fitted } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
@@ -8,15 +8,15 @@ import { useCircleDesk } from './circle-desk.ts';
 /** Makes a circle longer or shorter, to a number of minutes: what would change is shown before it is taken. */
 const props = defineProps<{ run: CircleRun }>();
 const desk = useCircleDesk();
-const minutes = ref<number | null>(null);
+// What is typed is no number for a while.
+const minutes = ref<number | '' | null>(null);
 const now = computed(() => Math.round(props.run.seconds / 60));
 
 const MOST_MINUTES = 90;
 const STEP_MINUTES = 2;
 const half = computed(() => {
   const { frame, circles } = desk.reading.value;
-  const { factor } = circles.patience;
-  return Math.floor((middleOf(staysIn(props.run, frame.home, factor)) * factor) / 60);
+  return Math.floor((ruleSecondsOf(props.run, frame.home) * circles.patience.factor) / 60);
 });
 const choices = computed(() =>
   [
@@ -30,11 +30,21 @@ const choices = computed(() =>
     { text: 'The whole block', to: props.run.block.minutes as number },
   ].filter(({ to }) => to > 0),
 );
+const wrong = computed(() => {
+  const { value } = minutes;
+  const isGood = value === null || value === '' || (value >= 1 && value <= MOST_MINUTES);
+  return isGood ? null : `From 1 to ${MOST_MINUTES} minutes, not ${value}`;
+});
 const fitted = computed((): Fitted | null => {
   const wanted = minutes.value;
-  if (wanted === null || !(wanted > 0) || wanted > MOST_MINUTES) return null;
+  if (wanted === null || wanted === '' || wrong.value !== null) return null;
   const { circles, frame } = desk.reading.value;
-  return fitRun(props.run, wanted * 60, { stuff: circles.stuff, frame, reach: desk.reach.value, newId });
+  return fitRun(props.run, Math.round(wanted * 60), {
+    stuff: circles.stuff,
+    frame,
+    reach: desk.reach.value,
+    newId,
+  });
 });
 // Another circle is asked about anew.
 watch(
@@ -67,6 +77,7 @@ function take(): void {
         {{ one.text }} <small>{{ one.to }} min</small>
       </button>
     </div>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <template v-if="fitted">
       <p v-if="fitted.outcome === 'cannot'" class="cannot" role="status" data-test="cannot">
         {{ fitted.why }}
@@ -100,6 +111,10 @@ function take(): void {
   align-items: center;
 }
 .to {
+  display: flex;
+  flex-basis: 100%;
+  gap: 8px;
+  align-items: center;
   font-weight: 600;
 }
 .to input {

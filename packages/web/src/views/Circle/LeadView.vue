@@ -7,7 +7,7 @@ import {
   mdiPlus,
   mdiVolumeMedium,
 } from '@mdi/js';
-import { fitRun, formatSeconds, PIECE_KINDS, type BlockId, type UnitId } from '@kobby/core';
+import { fitFrom, formatSeconds, PIECE_KINDS, type BlockId, type Pull, type UnitId } from '@kobby/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import { newId } from '../../state/api.ts';
@@ -63,17 +63,10 @@ function go(index: number): void {
 const forward = (): void => go(ended.value ? at.value : at.value + 1);
 const back = (): void => (ended.value ? go(screens.value.length - 1) : go(at.value - 1));
 
-// What was sung so far stays; the rest becomes two minutes longer, or half as long.
-const LONGER_SECONDS = 120;
-function fit(longer: boolean): void {
+function fit(pull: Pull): void {
   if (!run.value || !screen.value || !reading) return;
-  const index = screen.value.index + 1;
-  const sungSeconds = run.value.parts.slice(0, index).reduce((sum, { length }) => sum + length.seconds, 0);
-  const wanted = longer
-    ? run.value.seconds + LONGER_SECONDS
-    : sungSeconds + Math.floor((run.value.seconds - sungSeconds) / 2);
   const { circles, frame } = reading.value;
-  const fitted = fitRun(run.value, wanted, { stuff: circles.stuff, frame, reach: 'day', newId, sung: index });
+  const fitted = fitFrom(run.value, screen.value.index, pull, { stuff: circles.stuff, frame, newId });
   if (fitted.outcome === 'cannot') {
     said.value = fitted.why;
     return;
@@ -155,10 +148,10 @@ onBeforeUnmount(() => {
           <v-icon :icon="mdiArrowLeft" size="18" aria-hidden="true" /> Back
         </v-btn>
         <span class="next">{{ next ? `Then: ${next.part.title}` : 'Then it is over' }}</span>
-        <v-btn class="is-side" data-test="longer" @click="fit(true)">
+        <v-btn class="is-side" data-test="longer" @click="fit('longer')">
           <v-icon :icon="mdiPlus" size="18" aria-hidden="true" /> Still arriving
         </v-btn>
-        <v-btn class="is-side" data-test="shorter" @click="fit(false)">
+        <v-btn class="is-side" data-test="shorter" @click="fit('shorter')">
           <v-icon :icon="mdiFastForwardOutline" size="18" aria-hidden="true" /> It drags
         </v-btn>
       </footer>

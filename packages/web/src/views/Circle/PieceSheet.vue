@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import {
   changePiece,
+  chosenWords,
   explainLength,
   lengthOf,
+  listsOf,
   sing,
   songSchema,
   type CirclePart,
   type SongId,
+  type WordList,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, NumberField, TextField, WordsField } from '../../parts/fields/index.ts';
@@ -54,17 +57,7 @@ const singing = computed(() => ({
 const verses = computed(() => {
   const sung = song.value && songSchema.safeParse(song.value).success ? song.value : null;
   if (!sung) return [];
-  const { run } = desk;
-  const given = run.value?.words ?? props.part.words;
-  return sing(
-    sung,
-    {
-      ...given,
-      what: singing.value.what.length > 0 ? singing.value.what : given.what,
-      colour: singing.value.colour.length > 0 ? singing.value.colour : given.colour,
-    },
-    singing.value,
-  );
+  return sing(sung, chosenWords(singing.value, desk.run.value?.words ?? props.part.words), singing.value);
 });
 const length = computed(() => {
   const { home } = desk.reading.value.frame;
@@ -75,10 +68,7 @@ const length = computed(() => {
     home,
   );
 });
-const takesThings = computed(() =>
-  /\{[^{}]*(?:what|each|word)s?\}/.test(song.value?.verses.join('\n') ?? ''),
-);
-const takesColours = computed(() => /\{[^{}]*colour\}/.test(song.value?.verses.join('\n') ?? ''));
+const lists = computed(() => (song.value ? listsOf(song.value) : new Set<WordList>()));
 
 const submit = (): ActResult =>
   store.perform(
@@ -135,12 +125,12 @@ const submit = (): ActResult =>
       />
     </div>
     <WordsField
-      v-if="takesThings"
+      v-if="lists.has('what')"
       v-model="what"
       label="Sung of, in place of the theme's things"
       path="singing.what"
     />
-    <WordsField v-if="takesColours" v-model="colour" label="Colours" path="singing.colour" />
+    <WordsField v-if="lists.has('colour')" v-model="colour" label="Colours" path="singing.colour" />
     <TextField v-model="words" label="In words" path="words" :rows="1" />
     <section v-if="song" class="sung" aria-label="As it is sung">
       <p class="soft">

@@ -1,6 +1,15 @@
 <script setup lang="ts">
 import { mdiArrowRightThin, mdiCheck } from '@mdi/js';
-import { formatAge, formatSeconds, halfGoneAfter, staysIn, type CircleRun, type Stay } from '@kobby/core';
+import {
+  formatAge,
+  formatSeconds,
+  halfGoneAfter,
+  patienceText,
+  staysIn,
+  valueIn,
+  type CircleRun,
+  type Stay,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
 import HowCome from '../../parts/HowCome.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -19,13 +28,13 @@ const untilText = ({ parts }: Stay): string =>
   parts === 0 ? 'a lap, or something to hold' : `until ${props.run.parts[parts - 1]!.title} is over`;
 const thenText = ({ goesTo, restSeconds }: Stay): string =>
   goesTo ? `then to ${goesTo.name}` : `${formatSeconds(restSeconds)} would be left`;
-const HALF = 0.005;
 const factorText = computed(() => {
-  const percent = Math.round((patience.value.factor - 1) * 100);
-  if (Math.abs(patience.value.factor - 1) < HALF) return 'as the age rule says';
-  return `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the age rule, by what you told of ${patience.value.steps.length} circles`;
+  const { factor, steps } = patience.value;
+  return steps.length === 0
+    ? patienceText(factor)
+    : `${patienceText(factor)}, by what you told of ${steps.length} ${steps.length === 1 ? 'circle' : 'circles'}`;
 });
-const minutes = computed(() => desk.reading.value.frame.home.values.sittingMinutesPerYear ?? 3);
+const minutes = computed(() => valueIn(desk.reading.value.frame.home, 'sittingMinutesPerYear'));
 </script>
 
 <template>

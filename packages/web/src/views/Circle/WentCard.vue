@@ -10,8 +10,9 @@ import {
   circleRecordIdOf,
   countAnew,
   formatSeconds,
-  middleOf,
-  patienceOf,
+  patienceText,
+  ruleSecondsOf,
+  secondsUntil,
   type CircleOutcome,
   type CircleRun,
 } from '@kobby/core';
@@ -42,14 +43,7 @@ const subject = computed(() => ({
 const record = computed(() => store.book.circleRecords[circleRecordIdOf(subject.value)] ?? null);
 const isAhead = computed(() => props.run.day.date > store.today!);
 const patience = computed(() => reading.value.circles.patience);
-const ruleSeconds = computed(() => {
-  const { home } = reading.value.frame;
-  return middleOf(props.run.children.map((child) => patienceOf(child, props.run.day.date, home, 1)));
-});
-const percent = (factor: number): string => {
-  const by = Math.round((factor - 1) * 100);
-  return by === 0 ? 'as the age rule says' : `${Math.abs(by)} % ${by > 0 ? 'longer' : 'shorter'}`;
-};
+const ruleSeconds = computed(() => ruleSecondsOf(props.run, reading.value.frame.home));
 
 function tell(outcome: CircleOutcome): void {
   if (outcome === 'lost') asking.value = !asking.value;
@@ -57,10 +51,7 @@ function tell(outcome: CircleOutcome): void {
 }
 // Until that piece began, they were with it.
 function lostAt(index: number): void {
-  keep(
-    'lost',
-    props.run.parts.slice(0, index).reduce((sum, { length }) => sum + length.seconds, 0),
-  );
+  keep('lost', secondsUntil(props.run, index));
 }
 function keep(outcome: CircleOutcome, heldSeconds: number): void {
   asking.value = false;
@@ -114,14 +105,12 @@ const beginAnew = (): void =>
     </p>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
     <details v-if="patience.steps.length">
-      <summary>
-        This group sits {{ percent(patience.factor) }}{{ patience.factor === 1 ? '' : ' than the age rule' }}
-      </summary>
+      <summary>This group sits {{ patienceText(patience.factor) }}</summary>
       <ol data-test="patience-steps">
         <li v-for="{ record: one, factor } in patience.steps" :key="one.id">
           {{ store.book.units[one.unitId]?.title ?? 'A unit' }}, Day {{ one.day }}:
           {{ CIRCLE_OUTCOMES[one.outcome].name.toLowerCase() }} at {{ formatSeconds(one.heldSeconds) }}, the
-          rule gives {{ formatSeconds(one.ruleSeconds) }} → {{ percent(factor) }}
+          rule gives {{ formatSeconds(one.ruleSeconds) }} → {{ patienceText(factor) }}
         </li>
       </ol>
       <button type="button" class="text" data-test="count-anew" @click="beginAnew">

@@ -2,35 +2,26 @@
 import axe from 'axe-core';
 import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, describe, expect, test } from 'vitest';
-import { LAPTOP, openBrowser, PHONE, Visitor } from './support/browser.ts';
-import { startServer, temporaryFolder, type RunningServer } from './support/server.ts';
+import { LAPTOP, PHONE, Visitor } from './support/browser.ts';
+import { openDemo, type Demo } from './support/demo.ts';
+import type { RunningServer } from './support/server.ts';
 
-const folder = temporaryFolder();
+let demo: Demo;
 let server: RunningServer;
 let browser: Browser;
-let closeBrowser: () => Promise<void>;
 let mara: Visitor;
 let link: string;
 
 beforeAll(async () => {
-  server = await startServer(folder.path, ['--demo']);
-  ({ browser, close: closeBrowser } = await openBrowser());
-  mara = await Visitor.arrive(browser, LAPTOP);
-  await mara.go(server.url);
-  await mara.fill('passPhrase', 'three blue kites');
-  await mara.pressText('Open the door');
-  await mara.find('.rack');
+  demo = await openDemo();
+  ({ server, mara, browser } = demo);
   await mara.go(`${server.url}/units/unit-kites/hand-over`);
   await mara.fill('label', 'Sol');
   await mara.pressText('Make the link');
   await mara.find('[data-test="link-address"]');
   link = await mara.textOf('[data-test="link-address"]');
 });
-afterAll(async () => {
-  await closeBrowser?.();
-  await server?.stop();
-  folder.remove();
-});
+afterAll(() => demo?.close());
 
 /** What is wrong, as `rule: where`. */
 async function problemsOf({ page }: Visitor): Promise<string[]> {

@@ -1,30 +1,19 @@
 // A circle from nothing: what is missing is put in, it is fitted to its time, dragged, sung verse by verse, told of, and undone.
-import type { Browser } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { LAPTOP, openBrowser, Visitor } from './support/browser.ts';
-import { startServer, temporaryFolder, type RunningServer } from './support/server.ts';
+import type { Visitor } from './support/browser.ts';
+import { openDemo, type Demo } from './support/demo.ts';
+import type { RunningServer } from './support/server.ts';
 
-const folder = temporaryFolder();
+let demo: Demo;
 let server: RunningServer;
-let browser: Browser;
-let closeBrowser: () => Promise<void>;
 let mara: Visitor;
 
 beforeAll(async () => {
-  server = await startServer(folder.path, ['--demo']);
-  ({ browser, close: closeBrowser } = await openBrowser());
-  mara = await Visitor.arrive(browser, LAPTOP);
-  await mara.go(server.url);
-  await mara.fill('passPhrase', 'three blue kites');
-  await mara.pressText('Open the door');
-  await mara.find('.rack');
+  demo = await openDemo();
+  ({ server, mara } = demo);
 });
 
-afterAll(async () => {
-  await closeBrowser?.();
-  await server?.stop();
-  folder.remove();
-});
+afterAll(() => demo?.close());
 
 const titles = (): Promise<string[]> =>
   mara.page.$$eval('[data-test="piece"] .what b', (all) => all.map((one) => one.textContent!.trim()));

@@ -24,7 +24,8 @@ const DAYS = 10;
 const MOST_DAYS = 60;
 let counter = 0;
 
-function after(book: Book, changes: ChangeInput[]): Book {
+/** The book after an act of a person who sees its newest state. */
+export function after(book: Book, changes: ChangeInput[]): Book {
   const parsed = gestureSchema.parse({
     id: `bench-gesture-${(counter += 1)}`,
     at: '2027-03-05T18:00:00.000Z',
@@ -39,7 +40,7 @@ function after(book: Book, changes: ChangeInput[]): Book {
 export const demoBook = (): Book => demoGestures().reduce(after, EMPTY_BOOK);
 
 /** Runs something many times; the median and the 95th percentile in milliseconds. */
-function time(runs: number, work: (i: number) => void): { median: number; p95: number } {
+export function time(runs: number, work: (i: number) => void): { median: number; p95: number } {
   const times: number[] = [];
   for (let i = -Math.ceil(runs / 4); i < runs; i++) {
     const start = performance.now();

@@ -6,7 +6,16 @@ import { read } from '../reading/index.ts';
 import { aPiece, aSong, CIRCLE_HOME, circleBook } from '../testing/circle.ts';
 import { A_MONDAY, after, TEST_UNIT } from '../testing/home.ts';
 import type { UnitId } from '../unit/index.ts';
-import { addPiece, changePiece, fitRun, insteadOn, leaveOut, movePiece, type Reach } from './index.ts';
+import {
+  addPiece,
+  changePiece,
+  fitFrom,
+  fitRun,
+  insteadOn,
+  leaveOut,
+  movePiece,
+  type Reach,
+} from './index.ts';
 
 const circle = (book: Book, day = 1) => {
   const { circles } = read(book, TEST_UNIT, A_MONDAY);
@@ -168,6 +177,19 @@ describe('fitting a circle', () => {
     expect(
       steps(after(lively, aPiece('bye', 'a5', { kind: 'moving', pinned: true, ...lasting(1) })), 600),
     ).toMatch(/^It cannot be done: as .* stay, it would end lively/);
+  });
+
+  test('from the middle on it becomes longer, or half as long; what came until then stays', () => {
+    const { circles, frame } = read(book, TEST_UNIT, A_MONDAY);
+    const from = (index: number, pull: 'longer' | 'shorter') => {
+      const fitted = fitFrom(circle(book), index, pull, { stuff: circles.stuff, frame, newId });
+      return fitted.outcome === 'fitted' ? [...fitted.steps, fitted.seconds] : fitted.why;
+    };
+    // Of 340 s, 160 are sung by then and 180 are left.
+    expect(from(1, 'shorter')).toEqual(['Leave out talk', 220]);
+    expect(from(1, 'longer')).toEqual(['Add hop', 360]);
+    expect(from(3, 'shorter')).toEqual([340]);
+    expect(from(0, 'longer')).toEqual(['kites: 10 verses in place of 5', 440]);
   });
 
   test('mends a circle that is longer than its block, and one that most are done with', () => {

@@ -134,6 +134,37 @@ describe('the run of a circle', () => {
     expect(page.get('[data-test="cannot"]').text()).toMatch(/^It cannot be done in 1 min: what stays/);
   });
 
+  test('says which minutes it cannot be fitted to', async () => {
+    const page = desk.place(CircleView);
+    for (const [typed, told] of [
+      ['-3', 'From 1 to 90 minutes, not -3'],
+      ['0', 'From 1 to 90 minutes, not 0'],
+      ['999', 'From 1 to 90 minutes, not 999'],
+    ] as const) {
+      await page.get('input[name="fit"]').setValue(typed);
+      expect(page.get('.fit [role="alert"]').text()).toBe(told);
+      expect(page.find('[data-test="take-fit"]').exists()).toBe(false);
+    }
+    await page.get('input[name="fit"]').setValue('');
+    expect(page.find('.fit [role="alert"]').exists()).toBe(false);
+  });
+
+  test('takes what was noted for a day into the run of that day only', async () => {
+    desk.store.perform([
+      {
+        type: 'unit/put-line',
+        line: { id: 'l', unitId: TEST_UNIT, kind: 'circle', day: 1, words: 'Wet finger', order: 'a0' },
+      },
+    ]);
+    const page = desk.place(CircleView);
+    await byText(page, 'Put it into the run').trigger('click');
+    expect([titles(1), titles(2)]).toEqual([
+      ['hello', 'five', 'talk', 'Wet finger'],
+      ['hello', 'five', 'talk'],
+    ]);
+    expect(byText(page, 'Put it into the run')).toBeUndefined();
+  });
+
   test('has pieces between the blocks', async () => {
     const page = desk.place(CircleView);
     await button(page, 'Something after Table time').trigger('click');

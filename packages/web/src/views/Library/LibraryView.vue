@@ -13,6 +13,8 @@ import {
   CORNER_KINDS,
   formatAge,
   LIBRARY_KINDS,
+  linesOf,
+  sing,
   withGaps,
   type LibraryEntry,
   type LibraryKind,
@@ -90,7 +92,9 @@ function factsOf({ kind, entity, facets }: LibraryEntry): string {
 }
 const summaryOf = ({ entity }: LibraryEntry): string => {
   if ('content' in entity) return entity.content.summary;
-  if ('verses' in entity) return entity.verses[0]!.split('\n')[0]!;
+  // As it is sung with its own words; without any, with gaps.
+  if ('verses' in entity)
+    return sing(entity)[0]?.lines[0]?.text ?? withGaps(linesOf(entity.verses[0]!)[0]?.text ?? '');
   return 'summary' in entity ? entity.summary : 'about' in entity ? entity.about.join(', ') : '';
 };
 const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 'activities');

@@ -123,10 +123,17 @@ const retire = retireBy(draft, submit, () => emit('close'));
         @update:model-value="draft.verses[index] = $event ?? ''"
       />
     </RowsField>
-    <p class="soft">
-      A slot is filled when it is sung: {what}, {whats}, {a what}, {who}, {colour}, {n what}, {n}, {next},
-      {n:is|are}. After // stands what the hands do; All: begins what everyone answers.
-    </p>
+    <details class="how">
+      <summary>How to write things, names and numbers, motions and answers</summary>
+      <ul>
+        <li>{what} a thing of the theme, {whats} many of them, {a what} with a or an</li>
+        <li>{who} a child, {colour} a colour, {word} whatever the verse is about</li>
+        <li>{n what} the number with its thing: five kites, one kite, no kites</li>
+        <li>{n} the number alone, {next} the one after it, {n:is|are} for one or for many</li>
+        <li>{each} in a song that grows: its line comes once for every word so far</li>
+        <li>// and what the hands do, at the end of a line; All: before what everyone answers</li>
+      </ul>
+    </details>
     <p v-if="slips" class="slips" role="status">
       Kobby does not know {{ slips }}: it would be sung as it stands.
     </p>
@@ -196,6 +203,9 @@ const retire = retireBy(draft, submit, () => emit('close'));
 </template>
 
 <style scoped>
+.how ul {
+  padding-left: 20px;
+}
 .sung {
   margin: 8px 0 0 12px;
 }
@@ -204,6 +214,7 @@ const retire = retireBy(draft, submit, () => emit('close'));
   font-weight: 600;
 }
 summary {
+  font-weight: 600;
   cursor: pointer;
 }
 </style>

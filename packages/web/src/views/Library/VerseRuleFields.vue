@@ -11,7 +11,7 @@ const RULES = {
   'as-written': 'as written',
   counted: 'counted up or down',
   'for-words': 'one for each word',
-  growing: 'growing by a word each',
+  growing: 'growing, word by word',
 } as const;
 
 function take(kind: string | null | undefined): void {
@@ -49,11 +49,11 @@ function take(kind: string | null | undefined): void {
       path="rule.order"
       :options="{ 'newest-first': 'the newest first', 'oldest-first': 'the oldest first' }"
     />
-    <WordsField
-      v-if="rule"
-      v-model="rule.words"
-      label="Its own words, where a unit gives none"
-      path="rule.words"
-    />
   </div>
+  <WordsField
+    v-if="rule"
+    v-model="rule.words"
+    label="Its own words, where a unit gives none"
+    path="rule.words"
+  />
 </template>

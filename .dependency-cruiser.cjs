@@ -23,6 +23,7 @@ const CORE_ALLOWED = [
   'fraction.js',
   'pluralize',
   'syllable',
+  'ical-generator',
 ];
 // Tests stand beside their rooms and may look at the whole.
 const TESTS = '\\.test\\.ts$|/testing/';

@@ -15,7 +15,7 @@ let link: string;
 beforeAll(async () => {
   demo = await openDemo();
   ({ server, mara, browser } = demo);
-  await mara.go(`${server.url}/units/unit-kites/hand-over`);
+  await mara.go(`${server.url}/units/unit-kites/hand-over?part=links`);
   await mara.fill('label', 'Sol');
   await mara.pressText('Make the link');
   await mara.find('[data-test="link-address"]');
@@ -59,7 +59,13 @@ const VIEWS = [
   ['units/unit-kites/gather', '.baskets'],
   ['units/unit-kites/ready', '[data-test="task"]'],
   ['units/unit-kites/labels', '[data-test="label"]'],
-  ['units/unit-kites/hand-over', 'main form'],
+  ['units/unit-kites/hand-over', '[data-test="lead-unit-kites-18"]'],
+  ['units/unit-kites/hand-over?part=links', 'main form'],
+  ['units/unit-kites/hand-over?part=home', 'main form textarea'],
+  ['units/unit-kites/hand-over?part=paper', 'main li a'],
+  ['units/unit-kites/print/day-sheet?day=4', '[data-test="printed"]'],
+  ['units/unit-kites/print/bag-labels', '[data-test="printed"]'],
+  ['today', '[data-test="block-now"]'],
   ['units/unit-kites/shop', '[data-test="put-away"]'],
   ['kitchen/counter/cooked-dough', '[data-test="mix"]'],
   ['kitchen/bins', '[data-test="filling"]'],

@@ -126,6 +126,7 @@ let link: string;
 
 test('she makes a link, and an assistant opens it on a phone without an account', async () => {
   await mara.pressText('Hand over');
+  await mara.pressText('Links');
   await mara.fill('label', 'Sol');
   await mara.pressText('Make the link');
   await mara.find('[data-test="link-address"]');
@@ -164,6 +165,7 @@ test('everything survives a restart of the server, and both go on where they wer
   await mara.sees('Ramp and fan run');
   expect(await mara.textOf('[data-test="cubby-dough"]')).toContain('Weather dough');
   await mara.pressText('Hand over');
+  await mara.pressText('Links');
   await mara.sees('Nothing yet. What assistants tick appears here at once.');
   // Her steps can still be taken back after the reload.
   await mara.pressText('Undo');
@@ -173,6 +175,7 @@ test('everything survives a restart of the server, and both go on where they wer
 
 test('a link that is taken back closes on the phone at once', async () => {
   await mara.pressText('Hand over');
+  await mara.pressText('Links');
   await mara.press('[aria-label="Take back the link for Sol"]');
   await sol.sees('This link was taken back');
   await sol.go(link);

@@ -1,10 +1,37 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+
+// What is needed to open a page without a connection. Solver and charts are fetched when they are used.
+const offline = VitePWA({
+  injectRegister: null,
+  manifest: {
+    name: 'Kobby',
+    short_name: 'Kobby',
+    description: 'The day in the room: who does what, with what, and what to say',
+    // On an assistant's phone this leads to the link that was opened last.
+    start_url: '/begin',
+    display: 'standalone',
+    background_color: '#f4eee2',
+    theme_color: '#2b2440',
+    icons: [{ src: '/cubby.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+  },
+  workbox: {
+    globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+    globIgnores: ['**/*chart*', '**/*Chart*', '**/highs*', '**/schedule*'],
+    maximumFileSizeToCacheInBytes: 4_000_000,
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//],
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    cleanupOutdatedCaches: true,
+  },
+});
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [vue(), vuetify({ autoImport: true })],
+  plugins: [vue(), vuetify({ autoImport: true }), offline],
   // The manifest tells the benchmark what the first page loads.
   build: { target: 'es2022', sourcemap: false, manifest: true },
   worker: { format: 'es' },

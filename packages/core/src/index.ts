@@ -20,5 +20,6 @@ export * from './reading/index.ts';
 export * from './gathering/index.ts';
 export * from './arranging/index.ts';
 export * from './mend/index.ts';
+export * from './sheets/index.ts';
 export * from './wire/index.ts';
 export * from './formats/index.ts';

@@ -17,6 +17,8 @@ import { ShareViews } from './live/share-views.ts';
 import { errorBoundary, fail } from './problems.ts';
 import { routes } from './routes/index.ts';
 import type { Services } from './routes/services.ts';
+import { FolderOutbox } from './standins/outbox.ts';
+import { seededWeather } from './standins/weather.ts';
 import { openStorage, type Storage } from './store/database.ts';
 import { FileStore } from './store/files.ts';
 
@@ -70,6 +72,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
   if (options.webFolder) koa.use(webClient(options.webFolder));
   const close = async (): Promise<void> => {
     stopWatching();
+    services.shareViews.stop();
     await storage.close();
   };
   return { koa, services, close };
@@ -84,6 +87,8 @@ function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log
     keeper,
     clock,
     files: new FileStore(options.folder),
+    outbox: new FolderOutbox(options.folder, storage.knex),
+    weather: seededWeather,
     log,
     attempts: new AttemptLimit(),
     providers,

@@ -22,8 +22,13 @@ import type { Knex } from 'knex';
 import { loadBook, writeTouched } from './store/book-store.ts';
 import { append, earlierAnswer, hashOf, newestSeq, redact } from './store/journal.ts';
 
-/** Something more to write in the transaction of a gesture, such as the hash of a link's secret. */
-export type Alongside = (trx: Knex.Transaction) => Promise<void>;
+/** What comes with a gesture beside its own changes. */
+export interface Beside {
+  /** Something more to write in the same transaction, such as the hash of a link's secret. */
+  readonly alongside?: (trx: Knex.Transaction) => Promise<void>;
+  /** Why whoever sends it may not do it; null when they may. Asked only of what was not kept before. */
+  readonly barred?: (book: Book) => Problem | null;
+}
 
 /** The clocks that a keeper reads: milliseconds since 1970 for the journal's stamps, and the date of a home. */
 export interface Clocks {
@@ -80,11 +85,11 @@ export class Keeper {
   }
 
   /** Judges one gesture, in whatever shape it came: keeps it whole or says why not. */
-  keep(raw: unknown, actor: Actor, alongside?: Alongside): Promise<Answer> {
-    return this.exclusive(() => this.#judge(raw, actor, alongside));
+  keep(raw: unknown, actor: Actor, beside: Beside = {}): Promise<Answer> {
+    return this.exclusive(() => this.#judge(raw, actor, beside));
   }
 
-  async #judge(raw: unknown, actor: Actor, alongside?: Alongside): Promise<Answer> {
+  async #judge(raw: unknown, actor: Actor, { alongside, barred }: Beside): Promise<Answer> {
     const parsed = gestureSchema.safeParse(raw);
     if (!parsed.success) {
       const errors = fieldProblems(parsed.error);
@@ -94,6 +99,8 @@ export class Keeper {
     const bodyHash = hashOf({ raw, actor });
     const earlier = await earlierAnswer(this.#knex, gesture.id);
     if (earlier) return earlier.bodyHash === bodyHash ? earlier.answer : idReused(gesture);
+    const bar = barred?.(this.#book);
+    if (bar) return notKept(gesture.id, bar);
     const today = dayProblems(gesture, this.#today(this.#book));
     if (today.length > 0) {
       const errors = today.map(({ path, message }) => ({ path: [...path], message }));

@@ -13,6 +13,7 @@ import {
 } from '@kobby/core';
 import { demoCircle } from './demo-circle.ts';
 import { demoReady, shownNow, SOLS_HALF_HOUR } from './demo-ready.ts';
+import { demoRoom } from './demo-room.ts';
 import { demoUnitGestures } from './demo-units.ts';
 import { STARTER_RULES, starterChanges } from './library.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
@@ -219,6 +220,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
     ...demoCircle(),
     ...demoReady(),
     ...demoWatch(),
+    ...demoRoom(),
   ];
 }
 

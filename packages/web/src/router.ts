@@ -1,14 +1,28 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { lastLink } from './state/phone-copy.ts';
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/units' },
+    // Where the page begins that was put on the home screen: an assistant's link, else the day of the home.
+    {
+      path: '/begin',
+      redirect: () => {
+        const shareId = lastLink();
+        return shareId === null ? { name: 'today' } : { name: 'assistant', params: { shareId } };
+      },
+    },
     { path: '/enter', name: 'enter', component: () => import('./views/Enter/EnterView.vue') },
     {
       path: '/with/:shareId',
       name: 'assistant',
       component: () => import('./views/Assistant/AssistantView.vue'),
+    },
+    {
+      path: '/today',
+      component: () => import('./views/SignedIn.vue'),
+      children: [{ path: '', name: 'today', component: () => import('./views/Today/TodayView.vue') }],
     },
     {
       path: '/units',
@@ -19,6 +33,11 @@ export const router = createRouter({
           path: ':unitId/labels',
           name: 'labels',
           component: () => import('./views/Ready/LabelsView.vue'),
+        },
+        {
+          path: ':unitId/print/:sheet',
+          name: 'print',
+          component: () => import('./views/Print/PrintView.vue'),
         },
         {
           path: ':unitId/circle/:day/:blockId/lead',

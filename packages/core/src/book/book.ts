@@ -1,15 +1,19 @@
 import type { z } from 'zod';
 import { stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import {
+  arrivalSchema,
   batchSchema,
   circleRecordSchema,
   errandSchema,
+  keepsakeSchema,
+  noteSchema,
   pickupSchema,
+  recordSchema,
   tickSchema,
   timerSchema,
   usedDaySchema,
 } from '../daybook/index.ts';
-import { shareSchema } from '../handover/index.ts';
+import { leadingSchema, letterSchema, shareSchema } from '../handover/index.ts';
 import {
   absenceSchema,
   childSchema,
@@ -79,9 +83,15 @@ export const ENTITY_SCHEMAS = {
   usedDays: usedDaySchema,
   circleRecords: circleRecordSchema,
   batches: batchSchema,
-  timers: timerSchema,
   ticks: tickSchema,
   shares: shareSchema,
+  timers: timerSchema,
+  leadings: leadingSchema,
+  letters: letterSchema,
+  arrivals: arrivalSchema,
+  records: recordSchema,
+  notes: noteSchema,
+  keepsakes: keepsakeSchema,
 } as const;
 
 /** The name of a table of the book. */

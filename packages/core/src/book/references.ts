@@ -132,12 +132,42 @@ const REFERENCES: ReferencesOf = {
     held('recipes', batch.recipeId, 'recipeId'),
     ...batch.own.map((one, i) => held('supplies', one.supplyId, 'own', i, 'supplyId')),
   ],
-  timers: (timer) => (timer.recipeId === null ? [] : [held('recipes', timer.recipeId, 'recipeId')]),
+  timers: ({ recipeId, shareId }) => [
+    ...(recipeId === null ? [] : [held('recipes', recipeId, 'recipeId')]),
+    ...(shareId === null ? [] : [held('shares', shareId, 'shareId')]),
+  ],
   ticks: (tick) => [
     held('placements', tick.placementId, 'placementId'),
     ...(tick.supplyId === null ? [] : [held('supplies', tick.supplyId, 'supplyId')]),
   ],
-  shares: (share) => [held('units', share.unitId, 'unitId')],
+  shares: ({ unitId, personId }) => ofTask(unitId, personId),
+  leadings: ({ unitId, placementId, groups }) => [
+    held('units', unitId, 'unitId'),
+    held('placements', placementId, 'placementId'),
+    ...groups.flatMap(({ personId, childIds }, i) => [
+      held('people', personId, 'groups', i, 'personId'),
+      ...childIds.map((id, j) => held('children', id, 'groups', i, 'childIds', j)),
+    ]),
+  ],
+  letters: ({ unitId }) => [held('units', unitId, 'unitId')],
+  arrivals: ({ childId }) => [held('children', childId, 'childId')],
+  records: ({ unitId, placementId, children, test }) => [
+    held('units', unitId, 'unitId'),
+    held('placements', placementId, 'placementId'),
+    ...children.map(({ childId }, i) => held('children', childId, 'children', i, 'childId')),
+    ...(test?.guesses ?? []).map(({ childId }, i) =>
+      held('children', childId, 'test', 'guesses', i, 'childId'),
+    ),
+  ],
+  notes: ({ unitId, placementId, shareId }) => [
+    held('units', unitId, 'unitId'),
+    ...(placementId === null ? [] : [held('placements', placementId, 'placementId')]),
+    ...(shareId === null ? [] : [held('shares', shareId, 'shareId')]),
+  ],
+  keepsakes: ({ placementId, childId }) => [
+    held('placements', placementId, 'placementId'),
+    held('children', childId, 'childId'),
+  ],
 };
 
 /** The references that an entity holds. */

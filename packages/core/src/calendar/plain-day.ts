@@ -1,5 +1,6 @@
 import { Temporal } from 'temporal-polyfill';
 import { z } from 'zod';
+import type { Minutes } from './clock-time.ts';
 
 /** A calendar date without a time or a zone, as `YYYY-MM-DD`. Compares correctly as text. */
 export type PlainDay = string & z.core.$brand<'PlainDay'>;
@@ -99,6 +100,12 @@ export const dayInZone = (epochMs: number, zone: string): PlainDay =>
     .toZonedDateTimeISO(zone)
     .toPlainDate()
     .toString() as PlainDay;
+
+/** The time of day that a clock in a zone shows at an instant, in minutes since midnight. @throws {RangeError} for an unknown zone. */
+export function minutesInZone(epochMs: number, zone: string): Minutes {
+  const { hour, minute } = Temporal.Instant.fromEpochMilliseconds(epochMs).toZonedDateTimeISO(zone);
+  return (hour * 60 + minute) as Minutes;
+}
 
 /**
  * The instant at which the home's clock shows a day, at the time of day that it is now (milliseconds since 1970).

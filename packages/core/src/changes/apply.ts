@@ -6,6 +6,7 @@ import { HOME_ID, type Home } from '../house/index.ts';
 import { calendarOf, type BinFill, type Unit } from '../unit/index.ts';
 import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
+import type { Envelope, Handlers } from './handler.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
 import {
   circleRefusal,
@@ -20,6 +21,7 @@ import {
   unplace,
 } from './planning.ts';
 import { existsAlready, unknownId, type Refusal } from './refusal.ts';
+import { linkOf, ROOM_HANDLERS } from './room.ts';
 
 /** What became of a gesture. */
 export type Outcome =
@@ -33,20 +35,6 @@ export type Outcome =
   | { readonly outcome: 'refused'; readonly refusal: Refusal }
   /** Somebody else changed what it touches since the person saw it. */
   | { readonly outcome: 'clash'; readonly refs: readonly EntityRef[] };
-
-/** What a handler sees besides the book. */
-interface Envelope {
-  readonly at: string;
-  readonly actor: Actor;
-}
-
-type Handlers = {
-  readonly [T in ChangeType]: (
-    pen: Pen,
-    change: Extract<Change, { type: T }>,
-    envelope: Envelope,
-  ) => Refusal | void;
-};
 
 /**
  * Applies a gesture whole or not at all. Pure: the same book, gesture and actor give the same outcome in the
@@ -78,8 +66,17 @@ export function withSeenVersions(book: Book, gesture: Gesture, actor: Actor): Ge
   return { ...gesture, bases: Object.fromEntries(bases) };
 }
 
-// Lines of the ledger and ticks commute: whoever comes second finds the same result, so no version is asked for.
-const COMMUTING: ReadonlySet<string> = new Set(['ticks', 'stockMoves', 'pickups', 'prepMarks']);
+// Lines of the ledger, ticks and timers commute: whoever comes second finds the same result, so no version is asked for.
+const COMMUTING: ReadonlySet<string> = new Set([
+  'ticks',
+  'stockMoves',
+  'pickups',
+  'prepMarks',
+  'arrivals',
+  'notes',
+  'keepsakes',
+  'timers',
+]);
 
 const isStale = (touch: Touch, gesture: Gesture): boolean =>
   !COMMUTING.has(touch.kind) && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
@@ -212,8 +209,11 @@ const HANDLERS: Handlers = {
   'gather/day-used': (pen, { usedDay }) =>
     pen.get('usedDays', usedDay.id) ? existsAlready(['usedDay', 'id']) : pen.put('usedDays', usedDay),
   'kitchen/put-batch': (pen, { batch }) => pen.put('batches', batch),
-  'kitchen/start-timer': (pen, { timer }) =>
-    pen.get('timers', timer.id) ? existsAlready(['timer', 'id']) : pen.put('timers', timer),
+  'kitchen/start-timer': (pen, { timer }, { actor }) =>
+    pen.get('timers', timer.id)
+      ? existsAlready(['timer', 'id'])
+      : pen.put('timers', { ...timer, shareId: linkOf(actor) }),
+  ...ROOM_HANDLERS,
   'share/make': (pen, { share }) =>
     pen.get('shares', share.id)
       ? existsAlready(['share', 'id'])
@@ -343,6 +343,13 @@ const KIND_WORDS: Partial<Record<string, string>> = {
   prepMarks: 'tick of making ready',
   timers: 'timer',
   ticks: 'tick',
+  leadings: 'naming of who leads',
+  letters: 'note home',
+  arrivals: 'line about who came',
+  records: 'record of a day',
+  notes: 'note from the room',
+  keepsakes: 'line about a keepsake',
+  shares: 'link',
   homes: 'block of the day',
 };
 

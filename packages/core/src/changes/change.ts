@@ -7,12 +7,22 @@ import {
   circleRecordIdSchema,
   circleRecordOrderSchema,
   errandOrderSchema,
+  noteIdSchema,
+  noteOrderSchema,
   pickupSubjectSchema,
+  recordOrderSchema,
+  TAPS,
   tickSubjectSchema,
   timerSchema,
   usedDaySchema,
 } from '../daybook/index.ts';
-import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
+import {
+  leadingOrderSchema,
+  letterOrderSchema,
+  letterSchema,
+  shareIdSchema,
+  shareOrderSchema,
+} from '../handover/index.ts';
 import {
   absenceIdSchema,
   absenceSchema,
@@ -57,14 +67,23 @@ import {
 } from '../unit/index.ts';
 import { observationSchema, sightingOrderSchema, watchPatternSchema } from '../watch/index.ts';
 
-/**
- * The tables whose entities an inverse can bring back. Ticks are corrected, not undone; what was sent or
- * revoked cannot be unsent.
- */
-export type RestorableKind = Exclude<Kind, 'ticks' | 'shares'>;
+/** What is written in the daybook is corrected, not undone; what was sent or revoked cannot be unsent. */
+const LASTING_KINDS = [
+  'ticks',
+  'shares',
+  'letters',
+  'arrivals',
+  'records',
+  'notes',
+  'keepsakes',
+] as const satisfies readonly Kind[];
+
+/** The tables whose entities an inverse can bring back. */
+export type RestorableKind = Exclude<Kind, (typeof LASTING_KINDS)[number]>;
 
 /** Whether an inverse can bring an entity of this kind back. */
-export const isRestorable = (kind: Kind): kind is RestorableKind => kind !== 'ticks' && kind !== 'shares';
+export const isRestorable = (kind: Kind): kind is RestorableKind =>
+  !(LASTING_KINDS as readonly Kind[]).includes(kind);
 
 const RESTORABLE_KINDS = KINDS.filter(isRestorable) as [RestorableKind, ...RestorableKind[]];
 
@@ -127,6 +146,9 @@ const DROPPABLE_KINDS = [
   'watchPatterns',
   'observations',
   'sightings',
+  'letters',
+  'records',
+  'notes',
 ] as const satisfies readonly Kind[];
 export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
@@ -237,6 +259,30 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('kitchen/start-timer'), timer: timerSchema }),
   z.object({ type: z.literal('daybook/tick'), subject: tickSubjectSchema }),
   z.object({ type: z.literal('daybook/untick'), subject: tickSubjectSchema }),
+  /** A child came, left or stays away; said again, it is corrected. */
+  z.object({
+    type: z.literal('daybook/tap'),
+    date: plainDaySchema,
+    childId: childIdSchema,
+    tap: z.enum(TAPS, 'A child came, left or stays away'),
+  }),
+  /** Says how something went; said again, it is corrected. */
+  z.object({ type: z.literal('daybook/record'), record: recordOrderSchema }),
+  z.object({ type: z.literal('daybook/note'), note: noteOrderSchema }),
+  /** Somebody saw to a word from the room. */
+  z.object({ type: z.literal('daybook/see-note'), noteId: noteIdSchema }),
+  /** Says whether a child has its piece; null leaves it to attendance and the record again. */
+  z.object({
+    type: z.literal('daybook/keepsake'),
+    placementId: placementIdSchema,
+    childId: childIdSchema,
+    has: z.boolean().nullable(),
+  }),
+  /** Names who leads something on a day, with whom; no groups take the naming back. */
+  z.object({ type: z.literal('handover/lead'), leading: leadingOrderSchema }),
+  z.object({ type: z.literal('handover/put-letter'), letter: letterOrderSchema }),
+  /** A letter went out: it stays as it was sent. */
+  z.object({ type: z.literal('handover/sent'), letterId: letterSchema.shape.id }),
   z.object({ type: z.literal('share/make'), share: shareOrderSchema }),
   z.object({ type: z.literal('share/revoke'), shareId: shareIdSchema }),
   z.object({

@@ -1,4 +1,5 @@
 import { entityAt, type Book, type Entity } from '../book/index.ts';
+import type { Tap } from '../daybook/index.ts';
 import { LINE_KINDS, PIECE_KINDS, type Where } from '../unit/index.ts';
 import type { Change, ChangeType, Gesture } from './change.ts';
 
@@ -42,6 +43,13 @@ export function nameOf(entity: Entity | null): string | null {
   if ('content' in entity) return entity.content.title;
   return 'words' in entity ? entity.words : null;
 }
+
+const TAP_TEXTS: Readonly<Record<Tap, string>> = {
+  in: 'came',
+  out: 'went home',
+  away: 'stays away',
+  unsaid: 'not said yet',
+};
 
 const DESCRIBERS: Describers = {
   'house/put-home': () => 'the home',
@@ -109,6 +117,15 @@ const DESCRIBERS: Describers = {
   'kitchen/start-timer': (_, { timer }) => `timer: ${timer.label}`,
   'daybook/tick': (book, { subject }) => `tick ${titleOf(book, subject.placementId)}`,
   'daybook/untick': (book, { subject }) => `untick ${titleOf(book, subject.placementId)}`,
+  'daybook/tap': (book, { childId, tap }) =>
+    `${book.children[childId]?.shownAs ?? 'a child'}: ${TAP_TEXTS[tap]}`,
+  'daybook/record': (book, { record }) => `how ${titleOf(book, record.placementId)} went`,
+  'daybook/note': (_, { note }) => (note.kind === 'help' ? 'a call for help' : 'a note from the room'),
+  'daybook/see-note': () => 'a note from the room seen',
+  'daybook/keepsake': (book, { placementId }) => `who has ${titleOf(book, placementId)}`,
+  'handover/lead': (book, { leading }) => `who leads ${titleOf(book, leading.placementId)}`,
+  'handover/put-letter': (_, { letter }) => `note home: ${letter.subject}`,
+  'handover/sent': () => 'note home sent',
   'share/make': (_, { share }) => `link for ${share.label}`,
   'share/revoke': (book, { shareId }) => `take back the link for ${book.shares[shareId]?.label ?? 'someone'}`,
   'book/drop': (book, { kind, id }) => `take ${nameOf(entityAt(book, { kind, id })) ?? 'an entry'} away`,

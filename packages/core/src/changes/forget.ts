@@ -1,4 +1,5 @@
 import { ENTITY_SCHEMAS, KINDS, refKey, type Book, type Entity } from '../book/index.ts';
+import type { DayRecord } from '../daybook/index.ts';
 import type { ChildId } from '../house/index.ts';
 import type { Gesture } from './change.ts';
 import { nameOf } from './describe.ts';
@@ -41,10 +42,18 @@ function redact<T>(value: T, pattern: RegExp, instead: string): T {
 
 /** Takes a child out of the book: the child, all about its days, and its names wherever they stand in a text. */
 export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]): void {
-  for (const kind of ['absences', 'extras'] as const) {
+  for (const kind of ['absences', 'extras', 'arrivals', 'keepsakes'] as const) {
     for (const one of pen.all(kind)) if (one.childId === childId) pen.drop(kind, one.id);
   }
   for (const placement of pen.all('placements')) forgetIn(pen, placement, childId);
+  for (const leading of pen.all('leadings')) {
+    const groups = leading.groups.map((group) => ({
+      ...group,
+      childIds: group.childIds.filter((id) => id !== childId),
+    }));
+    pen.put('leadings', { ...leading, groups });
+  }
+  for (const record of pen.all('records')) pen.put('records', recordWithout(record, childId));
   // What was kept about the child is named by its id.
   for (const { id, key } of pen.all('keepings'))
     if (key.split(':').includes(childId)) pen.drop('keepings', id);
@@ -60,11 +69,22 @@ export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]
   }
 }
 
+const recordWithout = (record: DayRecord, childId: ChildId): DayRecord => {
+  const others = <T extends { readonly childId: ChildId }>(list: readonly T[]): T[] =>
+    list.filter((one) => one.childId !== childId);
+  return {
+    ...record,
+    children: others(record.children),
+    test: record.test && { ...record.test, guesses: others(record.test.guesses) },
+  };
+};
+
 // What stood in the child's bin goes with the child; elsewhere only what was chosen for it.
 function forgetIn(pen: Pen, placement: Placement, childId: ChildId): void {
   const { id, where, choices } = placement;
   if (where.kind === 'bin' && where.childId === childId) {
-    for (const tick of pen.all('ticks')) if (tick.placementId === id) pen.drop('ticks', tick.id);
+    for (const kind of ['ticks', 'records', 'notes', 'keepsakes', 'leadings'] as const)
+      for (const one of pen.all(kind)) if (one.placementId === id) pen.drop(kind, one.id);
     pen.drop('placements', id);
   } else if (choices.some((choice) => choice.childId === childId))
     pen.put('placements', { ...placement, choices: choices.filter((choice) => choice.childId !== childId) });

@@ -63,6 +63,8 @@ export function unplace(pen: Pen, { placementId }: Of<'unit/unplace'>): Refusal 
   if (!pen.get('placements', placementId)) return unknownId(['placementId'], 'entry');
   for (const twin of twinsOf(pen, placementId))
     pen.put('placements', { ...twin, where: { kind: 'reserve' } });
+  // Who would have led it is a plan, and goes with it; what was written about it keeps it.
+  for (const { id, placementId: of } of pen.all('leadings')) if (of === placementId) pen.drop('leadings', id);
   pen.drop('placements', placementId);
   return undefined;
 }

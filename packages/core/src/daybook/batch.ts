@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema, plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
+import { shareIdSchema } from '../handover/share.ts';
 import { allergenIdSchema } from '../house/index.ts';
 import { recipeIdSchema } from '../library/index.ts';
 import {
@@ -53,6 +54,8 @@ export const timerSchema = z
     startedAt: instantSchema,
     endsAt: instantSchema,
     recipeId: recipeIdSchema.nullable().default(null),
+    /** The link with which it was started; null when somebody who is signed in did. */
+    shareId: shareIdSchema.nullable().default(null),
   })
   .refine(({ startedAt, endsAt }) => startedAt < endsAt, {
     path: ['endsAt'],

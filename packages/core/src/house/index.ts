@@ -11,3 +11,4 @@ export * from './prep-time.ts';
 export * from './ratio.ts';
 export * from './starting-values.ts';
 export * from './week-pattern.ts';
+export * from './weather.ts';

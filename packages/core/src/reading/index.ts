@@ -62,18 +62,13 @@ export {
   type Finding,
   type Level,
 } from './finding.ts';
-export {
-  handoverSchema,
-  mayTick,
-  project,
-  type Handover,
-  type HandoverDay,
-  type HandoverItem,
-  type HandoverTask,
-} from './handover/project.ts';
+export * from './handover/handover-schema.ts';
+export { project } from './handover/project.ts';
+export { mayTick, mayWrite, type SharedSubject } from './handover/scope.ts';
 export {
   cornersOnShelf,
   frameOf,
+  learnerOn,
   phaseOf,
   placedIn,
   sessionsOf,
@@ -119,3 +114,15 @@ export * from './kitchen/counter.ts';
 export type { Forecast, LookDay, StageForecast } from './forecast/forecast.ts';
 export { needsOfStage, type StageNeed } from './forecast/watch-tasks.ts';
 export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';
+export {
+  dayPlanOf,
+  nowAndNext,
+  programDaysOn,
+  type BlockPlan,
+  type DayPlan,
+  type PlannedThing,
+} from './room/day-plan.ts';
+export { inTheRoom, whoIsHere, type HereRow, type HereState } from './room/here.ts';
+export { keepsakesOf, type KeepsakeState, type Lacking } from './room/keepsakes.ts';
+export { stationsOf, type Station } from './room/stations.ts';
+export { splitByAge, suggestLeads, type LeadIdea } from './room/suggest-leads.ts';

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { KINDS, type Kind } from '../book/index.ts';
-import { plainDaySchema, zoneSchema } from '../calendar/index.ts';
+import { instantSchema, plainDaySchema, zoneSchema } from '../calendar/index.ts';
 import { actorSchema, changeSchema, gestureIdSchema, gestureSchema } from '../changes/index.ts';
-import { tickSubjectSchema } from '../daybook/index.ts';
-import { shareIdSchema, shareOrderSchema } from '../handover/index.ts';
+import { noteOrderSchema, tickSubjectSchema, timerSchema } from '../daybook/index.ts';
+import { addressSchema, letterSchema, shareIdSchema, shareOrderSchema } from '../handover/index.ts';
+import { weatherSchema } from '../house/index.ts';
 import { idSchema, lineSchema } from '../measure/index.ts';
-import { prepTaskIdSchema } from '../unit/index.ts';
+import { handoverSchema, type Handover } from '../reading/index.ts';
+import { dayNumberSchema, prepTaskIdSchema, unitIdSchema } from '../unit/index.ts';
 import { problemSchema } from './problem.ts';
 
 /** Largest number of gestures in one request: an offline queue comes in several. */
@@ -74,6 +76,12 @@ const passPhraseSchema = z
   .min(10, 'Use at least 10 characters; three or four words are good')
   .max(200, 'At most 200 characters fit here');
 
+// Typed on a phone with wet hands, and the link itself is needed as well: shorter than that of the home.
+const linkPhraseSchema = z
+  .string('A pass-phrase is needed here')
+  .min(6, 'Use at least 6 characters')
+  .max(200, 'At most 200 characters fit here');
+
 /** `POST /api/setup`: makes a new home, once, with the code that the terminal shows. */
 export const setupRequestSchema = z.object({
   code: z
@@ -109,24 +117,116 @@ export const shareRequestSchema = z.object({
   gestureId: gestureIdSchema,
   at: gestureSchema.shape.at,
   share: shareOrderSchema,
+  /** Asked for when the link is opened; null for none. It is kept only as a hash. */
+  passPhrase: linkPhraseSchema.nullable().default(null),
 });
 
 /** The secret of a new link; it is told once and kept only as a hash. */
 export const shareMadeSchema = z.object({ shareId: shareIdSchema, secret: z.string(), answer: answerSchema });
 
+/** `GET /api/shares`: when each link was last opened; null for never. */
+export const shareOpeningsSchema = z.object({
+  openings: z.array(z.object({ shareId: shareIdSchema, openedAt: z.string().nullable() })),
+});
+
 /** `POST /api/shared/:shareId/enter`: exchanges the secret for a cookie. */
 export const enterRequestSchema = z.object({
   secret: z.string('The secret of the link is needed here').min(1).max(100),
+  passPhrase: z.string().max(200).optional(),
 });
 
-/** `POST /api/shared/:shareId/ticks`: all that the holder of a link can write. */
-export const shareTickRequestSchema = z.object({
+/** One thing that the holder of a link does. */
+export const shareActSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('tick'),
+    subject: z.union([tickSubjectSchema, z.object({ taskId: prepTaskIdSchema })]),
+    done: z.boolean('Say whether it is done'),
+  }),
+  z.object({ kind: z.literal('note'), note: noteOrderSchema.omit({ unitId: true }) }),
+  z.object({
+    kind: z.literal('start-timer'),
+    timer: z.object({
+      id: timerSchema.shape.id,
+      label: lineSchema,
+      startedAt: instantSchema,
+      endsAt: instantSchema,
+    }),
+  }),
+  z.object({ kind: z.literal('stop-timer'), timerId: timerSchema.shape.id }),
+]);
+export type ShareAct = z.infer<typeof shareActSchema>;
+
+/** An act with its id and the time at which it was done, which may be long before it arrives. */
+export const timedActSchema = z.object({
   gestureId: gestureIdSchema,
-  at: gestureSchema.shape.at,
-  subject: z.union([tickSubjectSchema, z.object({ taskId: prepTaskIdSchema })]),
-  done: z.boolean('Say whether it is done'),
+  at: instantSchema,
+  act: shareActSchema,
 });
-export type ShareTickRequest = z.infer<typeof shareTickRequestSchema>;
+export type TimedAct = z.infer<typeof timedActSchema>;
+
+/**
+ * `POST /api/shared/:shareId/acts`: all that the holder of a link can write, judged in order, one answer each: an
+ * offline queue comes as it was made.
+ */
+export const shareActsRequestSchema = z.object({
+  acts: z
+    .array(z.unknown())
+    .min(1, 'Send at least one act')
+    .max(MAX_GESTURES, `At most ${MAX_GESTURES} at once`),
+});
+
+/** An event of a link's stream: what has become another, day by day. Days that are not named stay as they are. */
+export const handoverPatchSchema = z.object({
+  rest: handoverSchema.omit({ days: true }),
+  numbers: z.array(dayNumberSchema),
+  days: handoverSchema.shape.days,
+});
+export type HandoverPatch = z.infer<typeof handoverPatchSchema>;
+
+/** What a link shows after a patch. @throws {Error} when a day is neither in the patch nor known. */
+export function patched(before: Handover, { rest, numbers, days }: HandoverPatch): Handover {
+  const known = new Map([...before.days, ...days].map((day) => [day.number, day]));
+  return {
+    ...rest,
+    days: numbers.map((number) => {
+      const day = known.get(number);
+      if (!day) throw new Error(`a patch without Day ${number}`);
+      return day;
+    }),
+  };
+}
+
+/** `POST /api/outbox`: sends a letter of the book, or a calendar of a unit, by the outbox that ships with Kobby. */
+export const sendRequestSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('letter'),
+    gestureId: gestureIdSchema,
+    at: instantSchema,
+    letterId: letterSchema.shape.id,
+    /** The version that the sender sees: nothing is sent that somebody else changed meanwhile. */
+    version: z.int().min(1),
+  }),
+  z.object({
+    kind: z.literal('calendar'),
+    unitId: unitIdSchema,
+    of: z.enum(['events', 'preparation'], 'This is not a calendar'),
+    to: z.array(addressSchema).min(1, 'Name at least one address').max(60, 'At most 60'),
+  }),
+]);
+
+const outboxEntrySchema = z.object({
+  name: z.string(),
+  to: z.string(),
+  subject: z.string(),
+  at: z.string(),
+});
+export type OutboxEntry = z.infer<typeof outboxEntrySchema>;
+
+/** `GET /api/outbox`: what was sent, the newest first. */
+export const outboxSchema = z.object({ entries: z.array(outboxEntrySchema) });
+
+/** `GET /api/weather`: the weather of the days ahead. */
+export const forecastSchema = z.object({ days: z.array(weatherSchema) });
 
 /** The path parameter of everything under a link. */
 export const sharePathSchema = z.object({ shareId: idSchema.pipe(shareIdSchema) });

@@ -1,7 +1,7 @@
 import type { Actor, Book, PersonId, ShareId } from '@kobby/core';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
-import { newSecret, secretHash } from './secrets.ts';
+import { newSecret, sameText, secretHash } from './secrets.ts';
 
 /** How long a provider stays signed in, in milliseconds. */
 export const SESSION_MS = 30 * 24 * 60 * 60 * 1000;
@@ -54,20 +54,46 @@ export const closeSession = async (db: Knex, token: string): Promise<void> => {
     .delete();
 };
 
-/** Keeps the hash of a link's secret, in the transaction that makes the link. */
-export const keepShareSecret = async (trx: Knex, shareId: ShareId, secret: string): Promise<void> => {
-  await trx('share_secrets').insert({ share_id: shareId, secret_hash: secretHash(secret) });
+/** Keeps the hash of a link's secret and of its pass-phrase, in the transaction that makes the link. */
+export const keepShareSecret = async (
+  trx: Knex,
+  shareId: ShareId,
+  { secret, passPhraseHash }: { readonly secret: string; readonly passPhraseHash: string | null },
+): Promise<void> => {
+  await trx('share_secrets').insert({
+    share_id: shareId,
+    secret_hash: secretHash(secret),
+    pass_phrase_hash: passPhraseHash,
+  });
 };
 
-/** Exchanges a link's secret for a token of its own; null when the secret is wrong. */
-export async function enterShare(db: Knex, shareId: ShareId, secret: string): Promise<string | null> {
-  const known = await db('share_secrets')
-    .where({ share_id: shareId, secret_hash: secretHash(secret) })
-    .first();
-  if (!known) return null;
+/** How the pass-phrase of a link is kept: it has less chance in it than a secret, so guessing it is made slow. */
+export const linkPhraseHash = (passPhrase: string): Promise<string> => hash(passPhrase.normalize('NFC'));
+
+interface SecretRow {
+  readonly secret_hash: string;
+  readonly pass_phrase_hash: string | null;
+}
+
+/**
+ * Exchanges a link's secret, and its pass-phrase where it has one, for a token of its own. `wrong-secret` also when there is
+ * no such link: nobody is told which links exist.
+ */
+export async function enterShare(
+  db: Knex,
+  shareId: ShareId,
+  secret: string,
+  passPhrase: string | undefined,
+): Promise<{ readonly token: string } | 'wrong-secret' | 'locked' | 'wrong-phrase'> {
+  const known = (await db('share_secrets').where({ share_id: shareId }).first()) as SecretRow | undefined;
+  if (!known || !sameText(known.secret_hash, secretHash(secret))) return 'wrong-secret';
+  if (known.pass_phrase_hash !== null) {
+    if (passPhrase === undefined) return 'locked';
+    if (!(await verify(known.pass_phrase_hash, passPhrase.normalize('NFC')))) return 'wrong-phrase';
+  }
   const token = newSecret();
   await db('share_sessions').insert({ token_hash: secretHash(token), share_id: shareId });
-  return token;
+  return { token };
 }
 
 /** Whether a token opens a link. */
@@ -77,3 +103,21 @@ export const opensShare = async (db: Knex, shareId: ShareId, token: string): Pro
       .where({ token_hash: secretHash(token), share_id: shareId })
       .first(),
   );
+
+/** Notes that a link was opened. */
+export const noteOpened = async (db: Knex, shareId: ShareId, now: number): Promise<void> => {
+  await db('share_secrets')
+    .where({ share_id: shareId })
+    .update({ opened_at: new Date(now).toISOString() });
+};
+
+/** When each link was last opened; null for never. */
+export async function openingsOf(
+  db: Knex,
+): Promise<readonly { readonly shareId: ShareId; readonly openedAt: string | null }[]> {
+  const rows = (await db('share_secrets').select('share_id', 'opened_at')) as {
+    share_id: ShareId;
+    opened_at: string | null;
+  }[];
+  return rows.map((row) => ({ shareId: row.share_id, openedAt: row.opened_at }));
+}

@@ -1,25 +1,52 @@
-import { HOME_ID, project, shareClosedBecause, type Handover, type ShareId, type UnitId } from '@kobby/core';
+import {
+  HOME_ID,
+  project,
+  shareClosedBecause,
+  type Handover,
+  type HandoverPatch,
+  type ShareId,
+  type UnitId,
+} from '@kobby/core';
 import type { Context } from 'koa';
 import type { HomeClock } from '../clock.ts';
 import type { Keeper } from '../keeper.ts';
 import { fail } from '../problems.ts';
-import { Hub } from './hub.ts';
+import { Hub, type LiveStream } from './hub.ts';
+
+/** What a listener was told last: as text, so that what stayed the same is not sent again. */
+interface Told {
+  readonly rest: string;
+  readonly days: ReadonlyMap<number, string>;
+}
 
 interface Watched {
   readonly shareId: ShareId;
-  sent: string;
+  told: Told;
 }
+
+/** A view with the texts by which it is compared. */
+interface ToldView {
+  readonly view: Handover;
+  readonly told: Told;
+}
+
+// A view is worked out anew at most so often, however many changes come: each one carries everything until then.
+const REST_MS = 40;
+// While much is going on, computing takes up at most a quarter of the time.
+const REST_FACTOR = 3;
 
 /** What links show, and the streams that keep it fresh. */
 export class ShareViews {
   readonly #keeper: Keeper;
   readonly #clock: HomeClock;
   readonly #hub = new Hub<Watched>();
+  #due: NodeJS.Timeout | null = null;
+  #restMs = REST_MS;
 
   constructor(keeper: Keeper, clock: HomeClock) {
     this.#keeper = keeper;
     this.#clock = clock;
-    keeper.listen(() => this.refresh());
+    keeper.listen(() => this.#soon());
   }
 
   /** What a link shows now. @throws {ProblemError} when it is unknown, taken back or has run out. */
@@ -40,36 +67,65 @@ export class ShareViews {
     return this.#keeper.book.shares[shareId]!.unitId;
   }
 
-  /** Keeps a listener up to date: the whole view at once, and again whenever it becomes another. */
+  /** Keeps a listener up to date: the whole view at once, then each day that becomes another, in order. */
   watch(ctx: Context, shareId: ShareId): void {
     const view = this.view(shareId);
-    const sent = JSON.stringify(view);
-    this.#hub.add(ctx, { shareId, sent }).send('handover', view);
+    this.#hub.add(ctx, { shareId, told: toldOf(view) }).send('handover', view);
   }
 
-  /** Sends the view anew to everyone for whom it has become another. */
+  /** Lets go of what is waiting to be sent. */
+  stop(): void {
+    if (this.#due) clearTimeout(this.#due);
+    this.#due = null;
+  }
+
+  #soon(): void {
+    this.#due ??= setTimeout(() => {
+      this.#due = null;
+      const began = performance.now();
+      this.refresh();
+      this.#restMs = Math.max(REST_MS, (performance.now() - began) * REST_FACTOR);
+    }, this.#restMs);
+    this.#due.unref();
+  }
+
+  /** Sends what has become another to everyone whom it concerns. */
   refresh(): void {
-    const views = new Map<ShareId, Handover | null>();
+    const views = new Map<ShareId, ToldView | null>();
     this.#hub.each((stream, watched) => {
-      if (!views.has(watched.shareId)) views.set(watched.shareId, this.#viewOrNull(watched.shareId));
-      const view = views.get(watched.shareId);
-      if (!view) {
+      const { shareId } = watched;
+      if (!views.has(shareId)) views.set(shareId, this.#viewOrNull(shareId));
+      const now = views.get(shareId);
+      if (!now) {
         stream.send('closed', {});
         stream.end();
         return;
       }
-      const text = JSON.stringify(view);
-      if (text === watched.sent) return;
-      watched.sent = text;
-      stream.send('handover', view);
+      sendPatch(stream, now, watched.told);
+      watched.told = now.told;
     });
   }
 
-  #viewOrNull(shareId: ShareId): Handover | null {
+  #viewOrNull(shareId: ShareId): ToldView | null {
     try {
-      return this.view(shareId);
+      const view = this.view(shareId);
+      return { view, told: toldOf(view) };
     } catch {
       return null;
     }
   }
+}
+
+const restOf = ({ days: _, ...rest }: Handover): HandoverPatch['rest'] => rest;
+
+const toldOf = (view: Handover): Told => ({
+  rest: JSON.stringify([restOf(view), view.days.map(({ number }) => number)]),
+  days: new Map(view.days.map((day) => [day.number, JSON.stringify(day)])),
+});
+
+function sendPatch(stream: LiveStream, { view, told }: ToldView, before: Told): void {
+  const days = view.days.filter(({ number }) => told.days.get(number) !== before.days.get(number));
+  if (days.length === 0 && told.rest === before.rest) return;
+  const patch: HandoverPatch = { rest: restOf(view), numbers: view.days.map(({ number }) => number), days };
+  stream.send('patch', patch);
 }

@@ -76,7 +76,9 @@ export async function setUp(ctx: Context, services: Services): Promise<void> {
       ...starterChanges(),
     ],
   };
-  const answer = await keeper.keep(gesture, KOBBY, (trx) => setPassPhrase(trx, personId, request.passPhrase));
+  const answer = await keeper.keep(gesture, KOBBY, {
+    alongside: (trx) => setPassPhrase(trx, personId, request.passPhrase),
+  });
   if (answer.outcome === 'not-kept') throw new ProblemError(answer.problem);
   await startSession(ctx, services, personId, knex);
 }

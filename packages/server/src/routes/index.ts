@@ -4,8 +4,9 @@ import { keepGestures, listenLive, showBook } from './book.ts';
 import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './contract.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
 import { keepFile, showFile } from './files.ts';
+import { sendOut, showMessage, showOutbox, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
-import { enter, makeShare, showShared, tickShared, watchShared } from './shares.ts';
+import { actShared, enter, makeShare, showShared, showShares, watchShared } from './shares.ts';
 
 type Handler = (ctx: Context, services: Services, params: Record<string, string>) => Promise<void> | void;
 
@@ -27,9 +28,14 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   keepFile,
   showFile,
   makeShare,
+  shares: showShares,
+  outbox: showOutbox,
+  sendOut,
+  message: showMessage,
+  weather: showWeather,
   enterShare: enter,
   shared: showShared,
-  sharedTicks: tickShared,
+  sharedActs: actShared,
   sharedLive: watchShared,
 };
 

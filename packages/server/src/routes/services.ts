@@ -3,6 +3,8 @@ import type { Logger } from 'pino';
 import type { AttemptLimit } from '../access/limits.ts';
 import type { HomeClock } from '../clock.ts';
 import type { Keeper } from '../keeper.ts';
+import type { Outbox } from '../standins/outbox.ts';
+import type { WeatherService } from '../standins/weather.ts';
 import type { FileStore } from '../store/files.ts';
 import type { Hub } from '../live/hub.ts';
 import type { ShareViews } from '../live/share-views.ts';
@@ -13,6 +15,8 @@ export interface Services {
   readonly keeper: Keeper;
   readonly clock: HomeClock;
   readonly files: FileStore;
+  readonly outbox: Outbox;
+  readonly weather: WeatherService;
   readonly log: Logger;
   readonly attempts: AttemptLimit;
   readonly providers: Hub<null>;

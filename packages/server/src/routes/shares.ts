@@ -1,17 +1,33 @@
 import {
   enterRequestSchema,
+  fieldProblems,
   mayTick,
+  mayWrite,
+  problem,
+  shareActsRequestSchema,
   sharePathSchema,
   shareRequestSchema,
-  shareTickRequestSchema,
+  timedActSchema,
   type Actor,
+  type Answer,
+  type FieldProblem,
+  type Handover,
+  type Problem,
+  type ShareAct,
   type ShareId,
-  type ShareTickRequest,
+  type TimedAct,
   type UnitId,
 } from '@kobby/core';
 import type { Context } from 'koa';
 import { newSecret } from '../access/secrets.ts';
-import { enterShare, keepShareSecret, opensShare } from '../access/sessions.ts';
+import {
+  enterShare,
+  keepShareSecret,
+  linkPhraseHash,
+  noteOpened,
+  openingsOf,
+  opensShare,
+} from '../access/sessions.ts';
 import { fail, readBy, sendProblem } from '../problems.ts';
 import { requireProvider, setShareToken, shareToken } from './door.ts';
 import type { Services } from './services.ts';
@@ -22,18 +38,17 @@ const shareIdOf = (params: Params): ShareId => readBy(sharePathSchema, params).s
 
 export async function makeShare(ctx: Context, services: Services): Promise<void> {
   const me = await requireProvider(ctx, services);
-  const request = readBy(shareRequestSchema, ctx.request.body);
-  const { gestureId, share } = request;
+  const { gestureId, at, share, passPhrase } = readBy(shareRequestSchema, ctx.request.body);
   const secret = newSecret();
-  const gesture = {
-    id: gestureId,
-    at: request.at,
-    changes: [{ type: 'share/make', share }],
-  };
+  const passPhraseHash = passPhrase === null ? null : await linkPhraseHash(passPhrase);
+  const locked = passPhrase !== null;
+  const gesture = { id: gestureId, at, changes: [{ type: 'share/make', share: { ...share, locked } }] };
   let isNew = false;
-  const answer = await services.keeper.keep(gesture, me, async (trx) => {
-    isNew = true;
-    await keepShareSecret(trx, share.id, secret);
+  const answer = await services.keeper.keep(gesture, me, {
+    alongside: async (trx) => {
+      isNew = true;
+      await keepShareSecret(trx, share.id, { secret, passPhraseHash });
+    },
   });
   if (answer.outcome === 'not-kept') sendProblem(ctx, answer.problem);
   else if (isNew) ctx.body = { shareId: share.id, secret, answer };
@@ -44,17 +59,32 @@ export async function makeShare(ctx: Context, services: Services): Promise<void>
     );
 }
 
+export async function showShares(ctx: Context, services: Services): Promise<void> {
+  await requireProvider(ctx, services);
+  ctx.body = { openings: await openingsOf(services.knex) };
+}
+
 export async function enter(ctx: Context, services: Services, params: Params): Promise<void> {
   const shareId = shareIdOf(params);
-  const { secret } = readBy(enterRequestSchema, ctx.request.body);
-  await services.attempts.check(ctx.ip);
-  const token = await enterShare(services.knex, shareId, secret);
-  if (!token) {
-    await services.attempts.failed(ctx.ip);
-    throw fail('not-found', 'This link leads nowhere. Ask for a new one.');
+  const { secret, passPhrase } = readBy(enterRequestSchema, ctx.request.body);
+  const { attempts, knex, shareViews } = services;
+  await attempts.check(ctx.ip);
+  const entered = await enterShare(knex, shareId, secret, passPhrase);
+  if (entered === 'wrong-secret' || entered === 'wrong-phrase') {
+    await attempts.failed(ctx.ip);
+    throw entered === 'wrong-secret'
+      ? fail('not-found', 'This link leads nowhere. Ask for a new one.')
+      : fail('wrong-pass-phrase', 'This is not the pass-phrase of this link.', [
+          { path: ['passPhrase'], message: 'This is not the pass-phrase of this link' },
+        ]);
   }
-  ctx.body = services.shareViews.view(shareId);
-  setShareToken(ctx, shareId, token);
+  // Whoever holds the secret of a link that is closed is told so before a pass-phrase is asked for.
+  const view = shareViews.view(shareId);
+  if (entered === 'locked')
+    throw fail('link-locked', `Whoever sent it to you knows it: ask ${view.homeName}.`);
+  ctx.body = view;
+  setShareToken(ctx, shareId, entered.token);
+  await noteOpened(knex, shareId, services.clock.now());
 }
 
 // The link must be entered and must still be open.
@@ -73,27 +103,65 @@ export async function showShared(ctx: Context, services: Services, params: Param
 }
 
 export async function watchShared(ctx: Context, services: Services, params: Params): Promise<void> {
-  services.shareViews.watch(ctx, await requireShare(ctx, services, params));
-}
-
-export async function tickShared(ctx: Context, services: Services, params: Params): Promise<void> {
   const shareId = await requireShare(ctx, services, params);
-  const { gestureId, at, subject, done } = readBy(shareTickRequestSchema, ctx.request.body);
-  const view = services.shareViews.view(shareId);
-  if (!mayTick(view, subject)) {
-    throw fail('refused', 'This is not on your list any more.', [
-      { path: ['subject'], message: 'This is not on your list any more' },
-    ]);
-  }
-  const actor: Actor = { kind: 'share', id: shareId, name: view.label };
-  const change = changeOfTick(services.shareViews.unitOf(shareId), subject, done);
-  const answer = await services.keeper.keep({ id: gestureId, at, changes: [change] }, actor);
-  if (answer.outcome === 'not-kept') sendProblem(ctx, answer.problem);
-  else ctx.body = answer;
+  await noteOpened(services.knex, shareId, services.clock.now());
+  services.shareViews.watch(ctx, shareId);
 }
 
-function changeOfTick(unitId: UnitId, subject: ShareTickRequest['subject'], done: boolean): unknown {
-  if (!('taskId' in subject)) return { type: done ? 'daybook/tick' : 'daybook/untick', subject };
-  const { taskId } = subject;
-  return done ? { type: 'ready/done', unitId, taskId } : { type: 'ready/undone', taskId };
+export async function actShared(ctx: Context, services: Services, params: Params): Promise<void> {
+  const shareId = await requireShare(ctx, services, params);
+  const { acts } = readBy(shareActsRequestSchema, ctx.request.body);
+  const answers: Answer[] = [];
+  for (const raw of acts) answers.push(await keepAct(raw, shareId, services));
+  ctx.body = { answers };
+}
+
+async function keepAct(raw: unknown, shareId: ShareId, services: Services): Promise<Answer> {
+  const { shareViews, keeper } = services;
+  const parsed = timedActSchema.safeParse(raw);
+  if (!parsed.success)
+    return { ...wrongAct(raw, fieldProblems(parsed.error)), outcome: 'not-kept', current: [] };
+  const { gestureId: id, at, act } = parsed.data;
+  const name = shareViews.view(shareId).label;
+  const actor: Actor = { kind: 'share', id: shareId, name };
+  const gesture = { id, at, changes: [changeOf(act, shareViews.unitOf(shareId))] };
+  return keeper.keep(gesture, actor, { barred: () => barredFrom(act, shareViews.view(shareId)) });
+}
+
+const wrongAct = (raw: unknown, errors: readonly FieldProblem[]): { id: string | null; problem: Problem } => {
+  const { gestureId } = (raw ?? {}) as Partial<TimedAct>;
+  return {
+    id: typeof gestureId === 'string' ? gestureId.slice(0, 64) : null,
+    problem: problem('wrong-fields', 'Nothing was kept: this is not something that a link can do.', errors),
+  };
+};
+
+// A link writes about what it shows, and stops only its own timers.
+function barredFrom(act: ShareAct, view: Handover): Problem | null {
+  const allowed = {
+    tick: () => act.kind === 'tick' && mayTick(view, act.subject),
+    note: () => act.kind === 'note' && mayWrite(view, act.note.day, act.note.placementId),
+    'start-timer': () => true,
+    'stop-timer': () => act.kind === 'stop-timer' && view.timers.some(({ id }) => id === act.timerId),
+  }[act.kind]();
+  if (allowed) return null;
+  const message = 'This is not on your list any more';
+  return problem('refused', `${message}.`, [{ path: ['act'], message }]);
+}
+
+function changeOf(act: ShareAct, unitId: UnitId): unknown {
+  switch (act.kind) {
+    case 'note':
+      return { type: 'daybook/note', note: { ...act.note, unitId } };
+    case 'start-timer':
+      return { type: 'kitchen/start-timer', timer: act.timer };
+    case 'stop-timer':
+      return { type: 'book/drop', kind: 'timers', id: act.timerId };
+    case 'tick': {
+      const { subject, done } = act;
+      if (!('taskId' in subject)) return { type: done ? 'daybook/tick' : 'daybook/untick', subject };
+      const { taskId } = subject;
+      return done ? { type: 'ready/done', unitId, taskId } : { type: 'ready/undone', taskId };
+    }
+  }
 }

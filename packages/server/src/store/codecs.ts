@@ -233,9 +233,25 @@ const CODECS: { readonly [K in Kind]: Codec<K> } = {
     ...json('without', 'own'),
     ...flag('trial'),
   }),
-  timers: codec('timers', plain('label', 'startedAt', 'endsAt', 'recipeId')),
+  timers: codec('timers', plain('label', 'startedAt', 'endsAt', 'recipeId', 'shareId')),
   ticks: codec('ticks', plain('placementId', 'day', 'supplyId', 'by', 'at')),
-  shares: codec('shares', plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt')),
+  shares: codec('shares', {
+    ...plain('unitId', 'label', 'fromDay', 'toDay', 'lastDate', 'revokedAt', 'personId', 'scope'),
+    ...flag('locked'),
+  }),
+  leadings: codec('leadings', { ...plain('unitId', 'placementId', 'day'), ...json('groups') }),
+  letters: codec('letters', { ...plain('unitId', 'subject', 'text', 'sentAt'), ...json('to') }),
+  arrivals: codec('arrivals', plain('date', 'childId', 'inAt', 'outAt', 'by')),
+  records: codec('records', {
+    ...plain('unitId', 'placementId', 'day', 'outcome', 'versionId', 'note', 'by', 'at'),
+    ...json('children', 'test'),
+    ...flag('unfinished'),
+  }),
+  notes: codec(
+    'notes',
+    plain('unitId', 'day', 'placementId', 'kind', 'text', 'shareId', 'by', 'at', 'seenAt'),
+  ),
+  keepsakes: codec('keepsakes', { ...plain('placementId', 'childId', 'by'), ...flag('has') }),
 };
 
 /** A codec without the type of its entities, for code that goes over all kinds. */

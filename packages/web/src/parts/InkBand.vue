@@ -46,6 +46,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
         <h1>{{ title }}</h1>
         <span v-if="detail" class="detail">{{ detail }}</span>
       </div>
+      <RouterLink class="place" to="/today">Today</RouterLink>
       <RouterLink class="place" to="/units">Units</RouterLink>
       <RouterLink class="place" to="/kitchen">Kitchen</RouterLink>
       <RouterLink class="place" to="/watch">Watch</RouterLink>

@@ -1,27 +1,11 @@
 <script setup lang="ts">
 import { mdiBellRingOutline, mdiClose, mdiTimerSandComplete } from '@mdi/js';
 import { watch } from 'vue';
-import { clockText, useTimers } from '../state/timers.ts';
+import { clockText, ring, useTimers } from '../state/timers.ts';
 
 /** The timers that run in the home, whoever started them. One that is over rings while this page is open, and stays. */
 const { running, drop } = useTimers();
 
-// A short tone, made here: nothing has to be loaded. A browser that was not touched yet stays silent.
-function ring(): void {
-  try {
-    const audio = new AudioContext();
-    const tone = audio.createOscillator();
-    const volume = audio.createGain();
-    tone.frequency.value = 660;
-    volume.gain.setValueAtTime(0.2, audio.currentTime);
-    volume.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 1.2);
-    tone.connect(volume).connect(audio.destination);
-    tone.start();
-    tone.stop(audio.currentTime + 1.2);
-  } catch {
-    // Without sound the bell is still seen.
-  }
-}
 watch(
   () => running.value.filter(({ secondsLeft }) => secondsLeft <= 0).length,
   (over, before) => over > before && ring(),

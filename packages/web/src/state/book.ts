@@ -1,6 +1,6 @@
 import { HOME_ID, homeOf, instantOn, type Book } from '@kobby/core';
 import { defineStore } from 'pinia';
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { BookSync } from './sync.ts';
 
 /** The book in this browser, for all screens. */
@@ -28,8 +28,25 @@ export const useBook = defineStore('book', () => {
     load: () => sync.load(),
     perform: sync.perform.bind(sync),
     would: sync.would.bind(sync),
+    /** Waits until all that was done is kept by the server; false when that takes longer than some seconds. */
+    settled: () => arrived(() => sync.replica.value.waiting.length === 0),
     undo: () => sync.undo(),
     redo: () => sync.redo(),
     leave: () => sync.leave(),
   };
 });
+
+const SETTLED_MS = 6000;
+
+/** Waits until something is true; false when it takes too long. */
+const arrived = (isTrue: () => boolean): Promise<boolean> =>
+  new Promise((done) => {
+    const end = (answer: boolean): void => {
+      clearTimeout(timer);
+      stop();
+      done(answer);
+    };
+    const timer = setTimeout(() => end(false), SETTLED_MS);
+    const stop = watch(isTrue, (now) => now && end(true), { flush: 'sync' });
+    if (isTrue()) end(true);
+  });

@@ -1,23 +1,25 @@
 import {
-  answerSchema,
+  answersSchema,
+  handoverPatchSchema,
   handoverSchema,
   isProblemOf,
+  MAX_GESTURES,
+  patched,
+  type Answer,
   type Handover,
+  type HandoverDay,
   type Problem,
-  type ShareTickRequest,
+  type ShareAct,
+  type TimedAct,
 } from '@kobby/core';
-import { ref, shallowRef } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 import { ask, instantNow, newId } from './api.ts';
+import { PhoneCopy, type UnkeptAct } from './phone-copy.ts';
 
 /** What a tick is about. */
-export type TickSubject = ShareTickRequest['subject'];
-
-interface WaitingTick {
-  readonly gestureId: string;
-  readonly at: string;
-  readonly subject: TickSubject;
-  readonly done: boolean;
-}
+export type TickSubject = Extract<ShareAct, { kind: 'tick' }>['subject'];
+/** A word from the room as it is written here. */
+export type SharedWord = Omit<Extract<ShareAct, { kind: 'note' }>['note'], 'id'>;
 
 const RETRY_MS = 2000;
 
@@ -26,53 +28,140 @@ const isSame = (a: TickSubject, b: TickSubject): boolean =>
     ? 'taskId' in b && a.taskId === b.taskId
     : !('taskId' in b) && a.placementId === b.placementId && a.day === b.day && a.supplyId === b.supplyId;
 
-/** What a link shows on this phone, kept up to date, and the ticks on their way back. */
+/** What a link shows on this phone, kept up to date and kept for when there is no connection, and what goes back. */
 export class SharedLink {
   readonly handover = shallowRef<Handover | null>(null);
   /** Why the link does not open; null while it does. */
   readonly closed = shallowRef<Problem | null>(null);
+  /** A pass-phrase is asked for; with what was wrong about the last one. */
+  readonly locked = shallowRef<{ readonly problem: Problem } | null>(null);
   readonly connected = ref(false);
-  readonly waiting = shallowRef<readonly WaitingTick[]>([]);
+  readonly waiting = shallowRef<readonly TimedAct[]>([]);
+  /** What the home could not keep, until somebody has read it. */
+  readonly unkept = shallowRef<readonly UnkeptAct[]>([]);
+  /** Words written with this link, those on their way included, the newest first. */
+  readonly words = computed(() => {
+    const known = this.handover.value?.notes ?? [];
+    const mine = this.waiting.value.flatMap(({ act, at }) =>
+      act.kind === 'note' && !known.some(({ id }) => id === act.note.id)
+        ? [{ ...act.note, at, seen: false, isWaiting: true }]
+        : [],
+    );
+    return [...mine.toReversed(), ...known.map((note) => ({ ...note, isWaiting: false }))];
+  });
+  /** Timers started with this link, those on their way included. */
+  readonly timers = computed(() => {
+    const timers = new Map((this.handover.value?.timers ?? []).map((timer) => [timer.id as string, timer]));
+    for (const { act } of this.waiting.value) {
+      if (act.kind === 'start-timer') timers.set(act.timer.id, act.timer);
+      if (act.kind === 'stop-timer') timers.delete(act.timerId);
+    }
+    return [...timers.values()].toSorted((a, b) => (a.endsAt < b.endsAt ? -1 : 1));
+  });
   readonly #base: string;
   readonly #secret: string;
+  readonly #copy: PhoneCopy;
   #stream: EventSource | null = null;
   #sending = false;
+  #ended = false;
+  readonly #online = (): void => void this.#send();
 
   constructor(shareId: string, secret: string) {
     this.#base = `/api/shared/${encodeURIComponent(shareId)}`;
     this.#secret = secret;
+    this.#copy = new PhoneCopy(shareId);
+    this.handover.value = this.#copy.shown(Date.now());
+    this.waiting.value = this.#copy.waiting();
+    this.unkept.value = this.#copy.unkept();
   }
 
   /** Enters with the secret, or with the cookie of an earlier time, and listens. Comes back by itself. */
-  async open(): Promise<void> {
+  async open(passPhrase?: string): Promise<void> {
+    window.addEventListener('online', this.#online);
+    // What was entered before needs no secret: the cookie may have run out, then the secret is asked for again.
     const said = this.#secret
-      ? await ask('POST', `${this.#base}/enter`, handoverSchema, { secret: this.#secret })
+      ? await ask('POST', `${this.#base}/enter`, handoverSchema, { secret: this.#secret, passPhrase })
       : await ask('GET', this.#base, handoverSchema);
-    if (said.kind === 'problem') this.closed.value = said.problem;
-    if (said.kind === 'unreachable') setTimeout(() => void this.open(), RETRY_MS);
+    if (this.#ended) return;
+    if (said.kind === 'problem') this.#met(said.problem);
+    if (said.kind === 'unreachable') setTimeout(() => void this.open(passPhrase), RETRY_MS);
     if (said.kind !== 'ok') return;
-    this.handover.value = said.data;
+    this.locked.value = null;
+    this.#show(said.data);
     this.#listen();
   }
 
   /** Lets go of the stream. */
   close(): void {
+    this.#ended = true;
+    window.removeEventListener('online', this.#online);
     this.#stream?.close();
   }
 
   /** Ticks something off, or takes the tick back; it arrives once, also when it is sent again. */
   tick(subject: TickSubject, done: boolean): void {
-    this.waiting.value = [...this.waiting.value, { gestureId: newId(), at: instantNow(), subject, done }];
-    void this.#send();
+    this.#act({ kind: 'tick', subject, done });
+  }
+
+  /** Writes a note or calls for help. */
+  write(word: SharedWord): void {
+    this.#act({ kind: 'note', note: { ...word, id: `note-${newId()}` as never } });
+  }
+
+  startTimer(label: string, minutes: number): void {
+    const startedAt = instantNow();
+    const endsAt = new Date(Date.parse(startedAt) + minutes * 60_000).toISOString();
+    this.#act({ kind: 'start-timer', timer: { id: `timer-${newId()}` as never, label, startedAt, endsAt } });
+  }
+
+  stopTimer(timerId: string): void {
+    this.#act({ kind: 'stop-timer', timerId: timerId as never });
+  }
+
+  /** Somebody has read what could not be kept. */
+  readUnkept(): void {
+    this.unkept.value = this.#copy.keepUnkept([]);
   }
 
   /** Whether something counts as ticked on this phone, what is still on its way included. */
   isTicked(subject: TickSubject, known: boolean): boolean {
-    return this.waiting.value.findLast((one) => isSame(one.subject, subject))?.done ?? known;
+    const last = this.waiting.value.findLast(
+      ({ act }) => act.kind === 'tick' && isSame(act.subject, subject),
+    );
+    return last?.act.kind === 'tick' ? last.act.done : known;
+  }
+
+  #act(act: ShareAct): void {
+    this.waiting.value = this.#copy.add({ gestureId: newId() as never, at: instantNow(), act });
+    void this.#send();
+  }
+
+  #show(handover: Handover): void {
+    this.handover.value = handover;
+    this.#copy.keepShown(handover, Date.now());
+  }
+
+  // The end of a link takes its copy off the phone; a pass-phrase that is asked for does not end it.
+  #met(problem: Problem): void {
+    if (isProblemOf(problem, 'link-locked') || isProblemOf(problem, 'wrong-pass-phrase')) {
+      this.locked.value = { problem };
+      return;
+    }
+    if (isProblemOf(problem, 'too-many-attempts') && this.locked.value) {
+      this.locked.value = { problem };
+      return;
+    }
+    this.closed.value = problem;
+    this.#stream?.close();
+    if (ENDS.some((kind) => isProblemOf(problem, kind))) {
+      this.#copy.clear();
+      this.handover.value = null;
+      this.waiting.value = [];
+    }
   }
 
   #listen(): void {
-    this.close();
+    this.#stream?.close();
     const stream = new EventSource(`${this.#base}/live`);
     this.#stream = stream;
     stream.addEventListener('open', () => {
@@ -80,7 +169,11 @@ export class SharedLink {
       void this.#send();
     });
     stream.addEventListener('handover', (event) => {
-      this.handover.value = handoverSchema.parse(JSON.parse(event.data));
+      this.#show(handoverSchema.parse(JSON.parse(event.data)));
+    });
+    stream.addEventListener('patch', (event) => {
+      if (this.handover.value)
+        this.#show(patched(this.handover.value, handoverPatchSchema.parse(JSON.parse(event.data))));
     });
     stream.addEventListener('closed', () => void this.#recheck());
     stream.addEventListener('error', () => {
@@ -92,36 +185,86 @@ export class SharedLink {
   // The server closed the door, or something in between did: only the first is the end.
   async #recheck(): Promise<void> {
     const said = await ask('GET', this.#base, handoverSchema);
+    if (this.#ended) return;
     if (said.kind === 'unreachable') setTimeout(() => void this.#recheck(), RETRY_MS);
-    if (said.kind === 'problem') {
-      this.closed.value = said.problem;
-      this.close();
-    }
+    if (said.kind === 'problem') this.#met(said.problem);
     if (said.kind !== 'ok') return;
-    this.handover.value = said.data;
+    this.#show(said.data);
     if (this.#stream?.readyState === EventSource.CLOSED) this.#listen();
   }
 
   async #send(): Promise<void> {
-    const [next] = this.waiting.value;
-    if (this.#sending || !next) return;
+    const acts = this.waiting.value.slice(0, MAX_GESTURES);
+    if (this.#sending || acts.length === 0 || this.#ended) return;
     this.#sending = true;
-    const said = await ask('POST', `${this.#base}/ticks`, answerSchema, next);
+    const said = await ask('POST', `${this.#base}/acts`, answersSchema, { acts });
     this.#sending = false;
     if (said.kind === 'unreachable') {
       this.connected.value = false;
       setTimeout(() => void this.#send(), RETRY_MS);
       return;
     }
-    if (said.kind === 'ok') await this.#showKept();
-    this.waiting.value = this.waiting.value.filter((one) => one !== next);
-    if (said.kind === 'problem' && !isProblemOf(said.problem, 'refused')) this.closed.value = said.problem;
+    if (said.kind === 'problem') {
+      this.#met(said.problem);
+      return;
+    }
+    await this.#showKept();
+    this.#answered(acts, said.data.answers);
     void this.#send();
+  }
+
+  // What was kept leaves the phone; what could not be is shown with the reason, not lost.
+  #answered(acts: readonly TimedAct[], answers: readonly Answer[]): void {
+    const unkept = acts.flatMap((act, i): UnkeptAct[] => {
+      const answer = answers[i];
+      return answer?.outcome === 'not-kept' ? [{ act, why: answer.problem.detail }] : [];
+    });
+    if (unkept.length > 0) this.unkept.value = this.#copy.keepUnkept([...this.unkept.value, ...unkept]);
+    this.waiting.value = this.#copy.arrived(new Set(acts.map(({ gestureId }) => gestureId)));
   }
 
   // The stream brings it too, but perhaps a moment later: without this the tick would flicker.
   async #showKept(): Promise<void> {
     const said = await ask('GET', this.#base, handoverSchema);
-    if (said.kind === 'ok') this.handover.value = said.data;
+    if (said.kind === 'ok') this.#show(said.data);
   }
+}
+
+const ENDS = ['link-revoked', 'link-expired', 'not-found'] as const;
+
+/** A day of what a link shows, by its blocks in the order of the clock; what is out all day apart. */
+export interface SharedBlock {
+  readonly key: string;
+  readonly name: string;
+  readonly start: string;
+  /** Null for a circle without items. */
+  readonly minutes: number | null;
+  readonly items: HandoverDay['items'];
+  readonly circle: HandoverDay['circles'][number] | null;
+  readonly lines: readonly string[];
+}
+
+/** The blocks of a day that have something in them. */
+export function blocksOf(day: HandoverDay): readonly SharedBlock[] {
+  const keys = [
+    ...new Set([
+      ...day.items.flatMap(({ blockId }) => blockId ?? []),
+      ...day.circles.map(({ blockId }) => blockId),
+    ]),
+  ];
+  return keys
+    .map((blockId): SharedBlock => {
+      const items = day.items.filter((item) => item.blockId === blockId);
+      const circle = day.circles.find((one) => one.blockId === blockId) ?? null;
+      return {
+        key: blockId,
+        name: items[0]?.place ?? circle?.name ?? '',
+        start: items[0]?.start ?? circle?.start ?? '',
+        minutes: items[0]?.minutes ?? null,
+        items,
+        circle,
+        lines: day.lines.filter((line) => line.blockId === blockId).map(({ text }) => text),
+      };
+    })
+    .toSorted((a, b) => (a.start < b.start ? -1 : 1));
 }

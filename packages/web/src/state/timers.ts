@@ -19,6 +19,23 @@ export function clockText(seconds: number): string {
   return hours > 0 ? `${hours}:${two(minutes)}:${two(rest)}` : `${minutes}:${two(rest)}`;
 }
 
+/** A short tone, made here: nothing has to be loaded. A browser that was not touched yet stays silent. */
+export function ring(): void {
+  try {
+    const audio = new AudioContext();
+    const tone = audio.createOscillator();
+    const volume = audio.createGain();
+    tone.frequency.value = 660;
+    volume.gain.setValueAtTime(0.2, audio.currentTime);
+    volume.gain.exponentialRampToValueAtTime(0.001, audio.currentTime + 1.2);
+    tone.connect(volume).connect(audio.destination);
+    tone.start();
+    tone.stop(audio.currentTime + 1.2);
+  } catch {
+    // Without sound the bell is still seen.
+  }
+}
+
 /** The home's timers as they run: the same on every device. */
 export function useTimers() {
   const store = useBook();

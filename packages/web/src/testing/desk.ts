@@ -38,7 +38,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   });
   const nothing = { render: () => null };
   const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
-  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle'];
+  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle', 'hand-over'];
   const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
   const router = createRouter({
     history: createMemoryHistory(),
@@ -50,6 +50,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
         name,
         component: nothing,
       })),
+      { path: '/units/:unitId/print/:sheet', name: 'print', component: nothing },
       { path: '/counter/:recipeId?', name: 'counter', component: nothing },
       { path: '/watch', name: 'watch-begin', component: nothing },
       { path: '/watch/:observationId', name: 'watch', component: nothing },

@@ -21,7 +21,9 @@ import {
 } from '../../testing/home.ts';
 import { factsOf } from '../finding.ts';
 import { read } from '../read.ts';
-import { handoverSchema, mayTick, project } from './project.ts';
+import { handoverSchema } from './handover-schema.ts';
+import { project } from './project.ts';
+import { mayTick, mayWrite } from './scope.ts';
 
 const share = shareSchema.parse({
   id: 'link',
@@ -97,61 +99,160 @@ describe('what a link shows', () => {
   });
 });
 
+const HIDDEN_WORD = fc.integer({ min: 0, max: 1e9 }).map((n) => `SECRET${n}`);
+
+/** A book in which a mark stands in every text of whatever a link to some days must not show. */
+function withHidden(mark: string, fromDay: number, toDay: number): Book {
+  const outside = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].filter((day) => day < fromDay || toDay < day);
+  const inside = Math.max(1, fromDay);
+  return after(
+    book,
+    aSupply('unused', { name: mark, keptIn: mark, notes: mark }),
+    anActivity('elsewhere', {
+      title: mark,
+      summary: mark,
+      steps: [{ text: mark }],
+      spillKit: mark,
+      source: mark,
+      versions: [aVersion(0, null, { does: mark, say: mark, word: mark, sign: mark, fact: mark })],
+    }),
+    {
+      type: 'unit/start',
+      unit: { id: 'other', title: mark, style: 'theme', start: '2027-03-08', dayCount: 10 },
+    },
+    { ...onDay('other-p', 'elsewhere', 3), unitId: 'other' },
+    ...outside.map((day) => onDay(`out-${day}`, 'elsewhere', day)),
+    aChild('bo', '2022-01-01', {
+      name: `Bo ${mark}`,
+      shownAs: 'Bo',
+      notes: mark,
+      allergies: [{ allergen: 'egg', words: mark }],
+    }),
+    aChild('never-here', '2022-01-01', { name: mark, shownAs: mark, attendance: {} }),
+    { type: 'house/put-person', person: { id: 'wren', name: mark, role: 'assistant' } },
+    { type: 'house/put-closure', closure: { id: 'c', from: '2027-05-01', to: '2027-05-01', why: mark } },
+    {
+      type: 'share/make',
+      share: { id: 'their-link', unitId: TEST_UNIT, label: mark, fromDay: 1, toDay: 1, lastDate: null },
+    },
+    // What was written in the daybook, what goes home, and what others wrote or timed is the provider's.
+    {
+      type: 'daybook/record',
+      record: { unitId: TEST_UNIT, placementId: 'p', day: inside, outcome: 'lost', note: mark },
+    },
+    {
+      type: 'daybook/note',
+      note: { id: 'n', unitId: TEST_UNIT, day: inside, placementId: null, kind: 'note', text: mark },
+    },
+    {
+      type: 'handover/put-letter',
+      letter: { id: 'l', unitId: TEST_UNIT, subject: mark, text: mark, to: [] },
+    },
+    {
+      type: 'kitchen/start-timer',
+      timer: {
+        id: 't',
+        label: mark,
+        startedAt: '2027-03-08T12:00:00.000Z',
+        endsAt: '2027-03-08T12:05:00.000Z',
+      },
+    },
+    ...outside.map((day): ChangeInput => ({
+      type: 'unit/put-line',
+      line: { id: `line-${day}`, unitId: TEST_UNIT, kind: 'note', day, words: mark, order: `a${day}` },
+    })),
+    ...outside.map((day): ChangeInput => ({
+      type: 'unit/put-event',
+      event: {
+        id: `event-${day}`,
+        unitId: TEST_UNIT,
+        title: mark,
+        when: { kind: 'day', day },
+        plan: [{ start: '09:00', text: mark }],
+      },
+    })),
+  );
+}
+
 test('no text of anything hidden occurs in any projection', () => {
-  const secret = fc.integer({ min: 0, max: 1e9 }).map((n) => `SECRET${n}`);
   fc.assert(
     fc.property(
-      secret,
+      HIDDEN_WORD,
       fc.integer({ min: 1, max: 10 }),
       fc.integer({ min: 0, max: 9 }),
       (mark, fromDay, length) => {
         const toDay = Math.min(10, fromDay + length);
-        const outside = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10].filter((day) => day < fromDay || toDay < day);
-        const hide = (base: Book, change: ChangeInput): Book => after(base, change);
-        let hidden = hide(book, aSupply('unused', { name: mark, keptIn: mark }));
-        hidden = hide(
-          hidden,
-          anActivity('elsewhere', {
-            title: mark,
-            summary: mark,
-            steps: [{ text: mark }],
-            versions: [aVersion(0, null, { does: mark, say: mark, word: mark, sign: mark, fact: mark })],
-          }),
-        );
-        hidden = hide(hidden, {
-          type: 'unit/start',
-          unit: { id: 'other', title: mark, style: 'theme', start: '2027-03-08', dayCount: 10 },
-        });
-        hidden = hide(hidden, { ...onDay('other-p', 'elsewhere', 3), unitId: 'other' });
-        for (const day of outside) hidden = hide(hidden, onDay(`out-${day}`, 'elsewhere', day));
-        hidden = hide(
-          hidden,
-          aChild('bo', '2022-01-01', {
-            name: `Bo ${mark}`,
-            shownAs: 'Bo',
-            allergies: [{ allergen: 'egg', words: mark }],
-          }),
-        );
-        hidden = hide(
-          hidden,
-          aChild('never-here', '2022-01-01', { name: mark, shownAs: mark, attendance: {} }),
-        );
-        hidden = hide(hidden, {
-          type: 'house/put-person',
-          person: { id: 'wren', name: mark, role: 'assistant' },
-        });
-        hidden = hide(hidden, {
-          type: 'house/put-closure',
-          closure: { id: 'c', from: '2027-05-01', to: '2027-05-01', why: mark },
-        });
-        hidden = hide(hidden, {
-          type: 'share/make',
-          share: { id: 'their-link', unitId: TEST_UNIT, label: mark, fromDay: 1, toDay: 1, lastDate: null },
-        });
-        expect(JSON.stringify(project(hidden, { ...share, fromDay, toDay }, A_MONDAY))).not.toContain(mark);
+        const hidden = withHidden(mark, fromDay, toDay);
+        const shown = project(hidden, { ...share, fromDay, toDay }, A_MONDAY);
+        expect(JSON.stringify(shown)).not.toContain(mark);
       },
     ),
     { numRuns: 40 },
+  );
+});
+
+test('a link to the groups of one person shows nothing of what others lead, nor their children', () => {
+  fc.assert(
+    fc.property(
+      HIDDEN_WORD,
+      fc.integer({ min: 1, max: 4 }),
+      fc.subarray(['ada', 'tove', 'eli']),
+      (mark, day, own) => {
+        const hidden = after(
+          withHidden(mark, day, day),
+          { type: 'house/put-person', person: { id: 'sol', name: 'Sol', role: 'assistant' } },
+          { type: 'house/put-person', person: { id: 'mara', name: 'Mara', role: 'provider' } },
+          ...['tove', 'eli'].map((id) => aChild(id, '2022-01-01')),
+          // Whoever is in no group of hers is named by the mark.
+          ...['ada', 'tove', 'eli']
+            .filter((id) => !own.includes(id))
+            .map((id) => aChild(id, '2022-06-01', { name: `${mark} ${id}`, shownAs: `${mark} ${id}` })),
+          aChild('bo', '2022-06-01', { name: mark, shownAs: mark }),
+          anActivity('hers', { title: 'Hers' }),
+          onDay('led', 'hers', day),
+          onDay('not-hers', 'elsewhere', day),
+          inCorner('not-hers-out', 'elsewhere', 'a', 1, 10),
+          {
+            type: 'handover/lead',
+            leading: {
+              unitId: TEST_UNIT,
+              placementId: 'led',
+              day,
+              groups: [
+                { personId: 'sol', childIds: own },
+                { personId: 'mara', childIds: [] },
+              ],
+            },
+          },
+          {
+            type: 'unit/put-line',
+            line: { id: 'today', unitId: TEST_UNIT, kind: 'note', day, words: mark, order: 'b' },
+          },
+        );
+        const link = {
+          ...share,
+          fromDay: day,
+          toDay: day,
+          scope: 'stations' as const,
+          personId: 'sol' as never,
+        };
+        const shown = project(hidden, link, A_MONDAY);
+        const text = JSON.stringify(shown);
+        // An empty group of hers takes nobody: the open one is the other.
+        if (own.length > 0) {
+          expect(text).not.toContain(mark);
+          expect(shown.days[0]?.items.map(({ title }) => title)).toEqual(['Hers']);
+          const names = own.map((id) => (id === 'ada' ? 'Ada' : id));
+          expect(shown.days[0]?.children.toSorted()).toEqual(names.toSorted());
+        }
+        expect([
+          mayWrite(shown, day, null),
+          mayWrite(shown, day, 'not-hers' as never),
+          mayWrite(shown, day + 1, null),
+        ]).toEqual([true, false, false]);
+      },
+    ),
+    { numRuns: 30 },
   );
 });
 

@@ -7,6 +7,7 @@ import * as kitchen from './0005-kitchen.ts';
 import * as makingReady from './0006-making-ready.ts';
 import * as watch from './0007-watch.ts';
 import * as circle from './0008-circle.ts';
+import * as room from './0009-room.ts';
 
 interface Step {
   readonly name: string;
@@ -23,6 +24,7 @@ const STEPS: readonly Step[] = [
   { name: '0006-making-ready', migration: makingReady },
   { name: '0007-watch', migration: watch },
   { name: '0008-circle', migration: circle },
+  { name: '0009-room', migration: room },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

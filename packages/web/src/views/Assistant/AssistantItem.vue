@@ -1,19 +1,26 @@
 <script setup lang="ts">
 import {
+  mdiAccountGroupOutline,
+  mdiBroom,
   mdiCheckBold,
-  mdiChevronDown,
-  mdiChevronUp,
   mdiCheckboxBlankOutline,
   mdiCheckboxMarked,
+  mdiChevronDown,
+  mdiChevronUp,
   mdiHandBackRightOutline,
+  mdiHandWaveOutline,
+  mdiMessageOutline,
+  mdiPencilOutline,
+  mdiTimerSandEmpty,
 } from '@mdi/js';
 import type { HandoverItem } from '@kobby/core';
 import { computed, ref } from 'vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import type { SharedLink, TickSubject } from '../../state/shared.ts';
 
-/** One thing of the day: who does what, with which things, what to watch for, and a tick when it is done. */
+/** One thing of the day: who does what with whom, what to say, with which things, what to watch for, and a tick when it is done. */
 const props = defineProps<{ item: HandoverItem; day: number; folded?: boolean; link: SharedLink }>();
+const emit = defineEmits<{ write: [kind: 'note' | 'help'] }>();
 
 const open = ref(!props.folded);
 const subject = computed(() => ({
@@ -28,32 +35,49 @@ const things = computed(() =>
     return { ...thing, about, done: props.link.isTicked(about, thing.ticked !== null) };
   }),
 );
-const when = computed(() =>
-  props.item.start ? `${props.item.start} · ${props.item.place}` : props.item.place,
-);
 const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
+// Who leads is worth saying only where somebody was named.
+const groups = computed(() => props.item.groups.filter(({ lead }) => lead !== null));
+const words = computed(() =>
+  props.link.words.value.filter(
+    ({ day, placementId }) => day === props.day && placementId === props.item.placementId,
+  ),
+);
+const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
 </script>
 
 <template>
-  <article :class="{ done }" :data-test="`item-${item.placementId}`">
-    <TapeLabel>{{ when }}</TapeLabel>
+  <article :class="{ done, mine: item.mine }" :data-test="`item-${item.placementId}`">
+    <TapeLabel v-if="!item.start">{{ item.place }}</TapeLabel>
     <button type="button" class="title" :aria-expanded="open" @click="open = !open">
-      <h2>{{ item.title }}</h2>
+      <h3>{{ item.title }}<span v-if="item.mine" class="mine-word">yours</span></h3>
       <v-icon :icon="open ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
     </button>
     <p v-for="caution in item.cautions" :key="caution.text" class="caution" :class="caution.level">
       <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" /> {{ caution.text }}
     </p>
     <template v-if="open">
+      <p v-for="group in groups" :key="`${group.lead}`" class="group" :class="{ own: group.mine }">
+        <v-icon :icon="mdiAccountGroupOutline" size="19" aria-hidden="true" />
+        <span
+          ><b>{{ group.mine ? 'You' : group.lead }}</b> with
+          {{ group.children.join(', ') || 'nobody yet' }}</span
+        >
+      </p>
       <div v-for="version in item.versions" :key="version.does" class="version">
         <b>{{ version.children.join(', ') }}</b>
         <div>
-          {{ version.does }} <span v-if="version.say" class="soft">“{{ version.say }}”</span>
+          {{ version.does }}
+          <p v-if="version.say" class="say">
+            <v-icon :icon="mdiMessageOutline" size="17" aria-hidden="true" />
+            <span class="sr-only">Say: </span>“{{ version.say }}”
+          </p>
           <small v-if="version.word">New word: {{ version.word }}</small>
           <small v-if="version.sign">Sign: {{ version.sign }}</small>
           <small v-if="version.fact">True: {{ version.fact }}</small>
         </div>
       </div>
+      <p v-if="item.atOnce" class="soft small">{{ item.atOnce }} at a time</p>
       <ol v-if="item.steps.length">
         <li v-for="step in item.steps" :key="step">{{ step }}</li>
       </ol>
@@ -73,6 +97,38 @@ const doneWord = computed(() => (props.item.start ? 'Done' : 'Set out'));
           </button>
         </li>
       </ul>
+      <p v-if="item.binRule" class="rule"><b>When filler leaves the bin:</b> {{ item.binRule }}</p>
+      <p v-if="item.spillKit || item.cleanUpMinutes" class="soft small">
+        <v-icon :icon="mdiBroom" size="17" aria-hidden="true" />
+        {{
+          [item.spillKit, item.cleanUpMinutes ? `${item.cleanUpMinutes} min to clear up` : '']
+            .filter(Boolean)
+            .join(' · ')
+        }}
+      </p>
+      <ul v-if="words.length" class="words" aria-label="Your words about it">
+        <li v-for="word in words" :key="word.id">
+          {{ word.kind === 'help' ? 'Called for help' : 'Note' }}{{ word.text ? `: ${word.text}` : '' }}
+          <small class="soft">{{ word.isWaiting ? 'on its way' : word.seen ? 'seen' : 'arrived' }}</small>
+        </li>
+      </ul>
+      <div class="acts">
+        <button type="button" @click="emit('write', 'note')">
+          <v-icon :icon="mdiPencilOutline" size="19" aria-hidden="true" /> Note
+        </button>
+        <button type="button" class="help" @click="emit('write', 'help')">
+          <v-icon :icon="mdiHandWaveOutline" size="19" aria-hidden="true" /> Needs help
+        </button>
+        <button
+          v-for="minutes in timerMinutes"
+          :key="minutes"
+          type="button"
+          :aria-label="`Timer of ${minutes} minutes for ${item.title}`"
+          @click="link.startTimer(item.title, minutes)"
+        >
+          <v-icon :icon="mdiTimerSandEmpty" size="19" aria-hidden="true" /> {{ minutes }}
+        </button>
+      </div>
     </template>
     <button type="button" class="tick" :aria-pressed="done" @click="link.tick(subject, !done)">
       <v-icon v-if="done" :icon="mdiCheckBold" size="20" aria-hidden="true" />
@@ -92,6 +148,9 @@ article {
   border-bottom: 7px solid var(--shelf);
   border-radius: 8px;
 }
+article.mine {
+  border-left: 7px solid var(--plum);
+}
 .tape {
   margin: -2px 0 4px -8px;
   font-size: 15px;
@@ -108,8 +167,29 @@ article {
   border: 0;
   text-align: left;
 }
-h2 {
+h3 {
   font-size: 22px;
+}
+.mine-word {
+  margin-left: 8px;
+  padding: 1px 8px;
+  background: var(--plum);
+  border-radius: 8px;
+  color: var(--on-plum);
+  font: 700 13px var(--text);
+  vertical-align: 3px;
+}
+.group {
+  display: flex;
+  gap: 8px;
+  padding: 6px 0;
+  border-top: 1px dashed var(--line);
+}
+.group.own {
+  margin: 0 -8px;
+  padding: 6px 8px;
+  background: var(--well);
+  border-radius: 6px;
 }
 .version {
   display: grid;
@@ -117,6 +197,13 @@ h2 {
   gap: 8px;
   padding: 6px 0;
   border-top: 1px dashed var(--line);
+}
+.say {
+  margin: 3px 0;
+  font-weight: 600;
+}
+.small {
+  font-size: 15px;
 }
 ol {
   padding: 6px 0 6px 20px;
@@ -151,6 +238,34 @@ ol {
 }
 .things small {
   margin-left: auto;
+}
+.rule {
+  padding: 8px 0 4px;
+  border-top: 1px dashed var(--line);
+}
+.words {
+  padding-top: 6px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-top: 10px;
+}
+.acts button {
+  display: inline-flex;
+  align-items: center;
+  gap: 5px;
+  min-height: var(--touch);
+  padding: 0 11px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: 8px;
+  font-weight: 600;
+}
+.acts .help {
+  border-color: var(--stop);
+  color: var(--stop);
 }
 .tick {
   display: flex;

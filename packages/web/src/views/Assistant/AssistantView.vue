@@ -1,26 +1,38 @@
 <script setup lang="ts">
-import { CAUTION_LINE } from '@kobby/core';
+import { mdiChevronLeft, mdiChevronRight, mdiHandWaveOutline, mdiPencilOutline } from '@mdi/js';
+import { CAUTION_LINE, minutesInZone, minutesSinceMidnight, type HandoverItem } from '@kobby/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { SharedLink } from '../../state/shared.ts';
+import { canKeepCopy } from '../../state/phone-copy.ts';
+import { blocksOf, SharedLink, type SharedBlock } from '../../state/shared.ts';
+import AssistantCircle from './AssistantCircle.vue';
+import AssistantDoor from './AssistantDoor.vue';
 import AssistantItem from './AssistantItem.vue';
 import AssistantReady from './AssistantReady.vue';
+import AssistantTimers from './AssistantTimers.vue';
+import AssistantUnkept from './AssistantUnkept.vue';
+import AssistantWords from './AssistantWords.vue';
 
-/** What an assistant sees: one day at a time, in large type, with things to tick off. */
+/** What an assistant sees: one day at a time, in large type, their own groups first, with things to tick off and say. */
 const route = useRoute();
 const secret = window.location.hash.slice(1);
 // The secret is exchanged once; it does not stay in the address bar for others to read.
 window.history.replaceState(window.history.state, '', window.location.pathname);
 const link = new SharedLink(String(route.params.shareId), secret);
-const { handover, closed, connected, waiting } = link;
+const { handover, closed, locked, connected, waiting, unkept } = link;
 const letGo = (): void => link.close();
+const MINUTE_MS = 60_000;
+const now = ref(Date.now());
+let ticking: ReturnType<typeof setInterval> | undefined;
 
 onMounted(() => {
   window.addEventListener('pagehide', letGo);
+  ticking = setInterval(() => (now.value = Date.now()), MINUTE_MS);
   void link.open();
 });
 onBeforeUnmount(() => {
   window.removeEventListener('pagehide', letGo);
+  clearInterval(ticking);
   letGo();
 });
 
@@ -31,12 +43,31 @@ const day = computed(() => {
   return days.find((one) => one.number === wanted) ?? days.at(-1) ?? null;
 });
 const setUps = computed(() => day.value?.items.filter((item) => item.start === null) ?? []);
-const timed = computed(() => day.value?.items.filter((item) => item.start !== null) ?? []);
+const blocks = computed(() => (day.value ? blocksOf(day.value) : []));
+const someMine = computed(() => day.value?.items.some(({ mine }) => mine) ?? false);
+const allDay = computed(() => {
+  const shown = new Set(blocks.value.map(({ key }) => key));
+  return day.value?.lines.filter(({ blockId }) => blockId === null || !shown.has(blockId)) ?? [];
+});
 const index = computed(() => handover.value?.days.findIndex((one) => one.number === day.value?.number) ?? -1);
 const state = computed(() => {
-  if (waiting.value.length > 0) return `${waiting.value.length} on the way`;
-  return connected.value ? 'up to date' : 'not connected';
+  const kept = canKeepCopy() ? ', kept on this phone' : '';
+  if (waiting.value.length > 0) return `${waiting.value.length} on the way${kept}`;
+  return connected.value ? 'up to date' : `not connected${kept}`;
 });
+const minutes = computed(() =>
+  handover.value && day.value?.date === handover.value.today
+    ? minutesInZone(now.value, handover.value.zone)
+    : null,
+);
+function isNow({ start, minutes: length }: SharedBlock): boolean {
+  if (minutes.value === null || start === '') return false;
+  const from = minutesSinceMidnight(start as never);
+  return from <= minutes.value && minutes.value < from + (length ?? 20);
+}
+
+const word = ref<{ kind: 'note' | 'help'; item: HandoverItem | null } | null>(null);
+const isWriting = computed({ get: () => word.value !== null, set: (open) => !open && (word.value = null) });
 
 function go(step: number): void {
   chosen.value = handover.value?.days[index.value + step]?.number ?? null;
@@ -53,27 +84,48 @@ function go(step: number): void {
         <p>{{ closed.detail }}</p>
       </main>
     </template>
+    <template v-else-if="locked">
+      <header><h1>Kobby</h1></header>
+      <AssistantDoor :problem="locked.problem" @enter="link.open($event)" />
+    </template>
     <template v-else-if="handover && day">
       <header>
         <h1>Day {{ day.number }}</h1>
         <p>
           {{ day.dateText }} · {{ handover.unitTitle }} · <span role="status">{{ state }}</span>
         </p>
+        <p v-if="!canKeepCopy()">
+          This address is not secure: the phone cannot keep a copy, and nothing opens without a connection.
+        </p>
       </header>
+      <AssistantTimers :link="link" />
       <ul class="kids" aria-label="Children today">
         <li v-for="child in day.children" :key="child">{{ child }}</li>
       </ul>
       <main>
-        <AssistantItem
-          v-for="item in timed"
-          :key="item.placementId"
-          :item="item"
-          :day="day.number"
-          :link="link"
-        />
-        <p v-if="timed.length === 0" class="soft">Nothing planned at a set time.</p>
+        <AssistantUnkept v-if="unkept.length" :link="link" :handover="handover" />
+        <section v-for="event in day.events" :key="event.title" class="special">
+          <h2>{{ event.title }}</h2>
+          <p v-for="line in event.plan" :key="line">{{ line }}</p>
+        </section>
+        <section v-for="block in blocks" :key="block.key" class="block" :class="{ now: isNow(block) }">
+          <h2>{{ block.start }} {{ block.name }} <span v-if="isNow(block)" class="now-word">now</span></h2>
+          <AssistantCircle v-if="block.circle" :circle="block.circle" />
+          <p v-for="line in block.lines" :key="line">{{ line }}</p>
+          <AssistantItem
+            v-for="item in block.items"
+            :key="item.placementId"
+            :item="item"
+            :day="day.number"
+            :link="link"
+            :folded="someMine && !item.mine"
+            @write="word = { kind: $event, item }"
+          />
+        </section>
+        <p v-if="blocks.length === 0" class="soft">Nothing planned at a set time.</p>
         <AssistantReady v-if="day.ready.length" :tasks="day.ready" :link="link" />
-        <h2 v-if="setUps.length" class="band">Out all day</h2>
+        <h2 v-if="setUps.length || allDay.length" class="band">Out all day</h2>
+        <p v-for="line in allDay" :key="line.text">{{ line.text }}</p>
         <AssistantItem
           v-for="item in setUps"
           :key="item.placementId"
@@ -81,6 +133,7 @@ function go(step: number): void {
           :day="day.number"
           :link="link"
           folded
+          @write="word = { kind: $event, item }"
         />
         <p v-if="handover.emergencyNumber" class="numbers">
           Emergency <a :href="`tel:${handover.emergencyNumber}`">{{ handover.emergencyNumber }}</a>
@@ -92,9 +145,32 @@ function go(step: number): void {
         <p class="line soft">{{ CAUTION_LINE }}</p>
       </main>
       <footer>
-        <button type="button" :disabled="index <= 0" @click="go(-1)">Day before</button>
-        <button type="button" :disabled="index >= handover.days.length - 1" @click="go(1)">Next day</button>
+        <button type="button" aria-label="Day before" :disabled="index <= 0" @click="go(-1)">
+          <v-icon :icon="mdiChevronLeft" aria-hidden="true" />
+        </button>
+        <button type="button" @click="word = { kind: 'note', item: null }">
+          <v-icon :icon="mdiPencilOutline" size="20" aria-hidden="true" /> Note
+        </button>
+        <button type="button" @click="word = { kind: 'help', item: null }">
+          <v-icon :icon="mdiHandWaveOutline" size="20" aria-hidden="true" /> Needs help
+        </button>
+        <button
+          type="button"
+          aria-label="Next day"
+          :disabled="index >= handover.days.length - 1"
+          @click="go(1)"
+        >
+          <v-icon :icon="mdiChevronRight" aria-hidden="true" />
+        </button>
       </footer>
+      <AssistantWords
+        v-if="word"
+        v-model="isWriting"
+        :kind="word.kind"
+        :item="word.item"
+        :day="day.number"
+        :link="link"
+      />
     </template>
     <template v-else-if="handover">
       <header>
@@ -153,6 +229,27 @@ main {
   gap: 12px;
   padding: 14px 14px 18px;
 }
+.special {
+  padding: 10px 14px;
+  background: var(--note-bg);
+  border-radius: 8px;
+}
+.block {
+  display: grid;
+  gap: 8px;
+}
+.block > h2 {
+  font-size: 17px;
+}
+.now > h2 {
+  color: var(--plum);
+}
+.now-word {
+  padding: 1px 9px;
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-size: 14px;
+}
 .band {
   margin-top: 8px;
 }
@@ -175,13 +272,17 @@ footer {
   position: sticky;
   bottom: 0;
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 52px 1fr 1.4fr 52px;
   gap: 8px;
   padding: 8px;
   background: var(--shelf);
   border-top: 5px solid var(--shelf-dark);
 }
 footer button {
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 6px;
   height: 52px;
   background: var(--drawer);
   border: 1.5px solid var(--shelf-dark);

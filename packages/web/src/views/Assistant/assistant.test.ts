@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { problem, project, shareSchema, tickIdOf, type Book } from '@kobby/core';
+import { problem, project, shareSchema, tickIdOf, type Book, type TimedAct } from '@kobby/core';
 import { mount } from '@vue/test-utils';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { createVuetify } from 'vuetify';
@@ -16,9 +16,11 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../../../core/src/testing/home.ts';
-import { SharedLink, type TickSubject } from '../../state/shared.ts';
+import { PhoneCopy } from '../../state/phone-copy.ts';
+import { SharedLink } from '../../state/shared.ts';
 import AssistantItem from './AssistantItem.vue';
 import AssistantReady from './AssistantReady.vue';
+import AssistantUnkept from './AssistantUnkept.vue';
 
 const share = shareSchema.parse({
   id: 'link',
@@ -30,8 +32,8 @@ const share = shareSchema.parse({
   revokedAt: null,
 });
 let book: Book;
-let reach: 'there' | 'gone' | 'revoked';
-const posted: { gestureId: string; done: boolean }[] = [];
+let reach: 'there' | 'gone' | 'revoked' | 'refusing';
+const posted: TimedAct[] = [];
 
 class SilentStream extends EventTarget {
   static readonly CLOSED = 2;
@@ -44,18 +46,37 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
   if (reach === 'gone') throw new TypeError('no network');
   if (reach === 'revoked')
     return new Response(JSON.stringify(problem('link-revoked', 'Ask for a new one.')), { status: 410 });
-  if (!path.endsWith('/ticks')) return new Response(JSON.stringify(project(book, share, A_MONDAY)));
-  const tick = JSON.parse(String(init.body)) as { gestureId: string; subject: TickSubject; done: boolean };
-  posted.push(tick);
-  const { subject, done } = tick;
-  if ('taskId' in subject)
-    book = after(book, { type: 'ready/done', unitId: TEST_UNIT, taskId: subject.taskId });
-  else book = after(book, { type: done ? 'daybook/tick' : 'daybook/untick', subject });
-  return new Response(JSON.stringify({ outcome: 'kept', id: tick.gestureId, seq: 1, touched: [] }));
+  if (!path.endsWith('/acts')) return new Response(JSON.stringify(project(book, share, A_MONDAY)));
+  const { acts } = JSON.parse(String(init.body)) as { acts: TimedAct[] };
+  const answers = acts.map((one) => {
+    posted.push(one);
+    return reach === 'refusing' ? refused(one) : kept(one);
+  });
+  return new Response(JSON.stringify({ answers }));
+}
+
+const refused = ({ gestureId: id }: TimedAct) => ({
+  outcome: 'not-kept',
+  id,
+  problem: problem('refused', 'This is not on your list any more.'),
+  current: [],
+});
+
+function kept({ gestureId: id, act }: TimedAct) {
+  if (act.kind === 'note')
+    book = after(book, { type: 'daybook/note', note: { ...act.note, unitId: TEST_UNIT } });
+  if (act.kind === 'tick') {
+    const { subject, done } = act;
+    if ('taskId' in subject)
+      book = after(book, { type: 'ready/done', unitId: TEST_UNIT, taskId: subject.taskId });
+    else book = after(book, { type: done ? 'daybook/tick' : 'daybook/untick', subject });
+  }
+  return { outcome: 'kept', id, seq: 1, touched: [] };
 }
 
 let link: SharedLink;
 beforeEach(async () => {
+  localStorage.clear();
   reach = 'there';
   posted.length = 0;
   book = testBook(
@@ -92,7 +113,7 @@ const settle = () => vi.advanceTimersByTimeAsync(0);
 
 test('an item says who does what, with which things from where, how, and whom to watch for', () => {
   const text = show().text();
-  for (const part of ['09:30 · Table time', 'Tove', 'plays paint', '30 g', 'yogurt', 'Fridge', 'Stir it.'])
+  for (const part of ['Tove', 'plays paint', '30 g', 'yogurt', 'Fridge', 'Stir it.'])
     expect(text).toContain(part);
   expect(text).toContain('Tove: milk in yogurt. Ask before setting this out.');
   expect(text).not.toContain('Lind');
@@ -129,11 +150,49 @@ test('without a connection ticks wait, in order, and arrive once each', async ()
   expect([link.waiting.value.length, card.get('.tick').attributes('aria-pressed')]).toEqual([3, 'true']);
   reach = 'there';
   await vi.advanceTimersByTimeAsync(3000);
-  expect([posted.map((tick) => tick.done), new Set(posted.map((tick) => tick.gestureId)).size]).toEqual([
-    [true, false, true],
-    3,
-  ]);
+  expect(posted.map(({ act }) => act.kind === 'tick' && act.done)).toEqual([true, false, true]);
+  expect(new Set(posted.map(({ gestureId }) => gestureId)).size).toBe(3);
   expect([link.waiting.value, Object.keys(book.ticks).length]).toEqual([[], 1]);
+});
+
+test('what was done without a connection outlives the page, and a word shows that it is on its way', async () => {
+  reach = 'gone';
+  link.write({ kind: 'note', day: 1, placementId: item().placementId, text: 'Twice' });
+  link.startTimer('Paint dries', 5);
+  await settle();
+  link.close();
+  const again = new SharedLink('link', '');
+  expect([again.waiting.value.length, again.handover.value?.label]).toEqual([2, 'Sol']);
+  expect(again.words.value.map(({ text, isWaiting }) => [text, isWaiting])).toEqual([['Twice', true]]);
+  expect(again.timers.value.map(({ label }) => label)).toEqual(['Paint dries']);
+  reach = 'there';
+  await again.open();
+  window.dispatchEvent(new Event('online'));
+  await vi.advanceTimersByTimeAsync(100);
+  expect([again.waiting.value, Object.keys(book.notes).length]).toEqual([[], 1]);
+  again.close();
+});
+
+test('what the home cannot keep is shown with the reason until it was read', async () => {
+  reach = 'refusing';
+  link.tick({ placementId: item().placementId, day: 1, supplyId: null }, true);
+  await settle();
+  expect([link.waiting.value, new PhoneCopy('link').unkept().length]).toEqual([[], 1]);
+  const shown = mount(AssistantUnkept, {
+    props: { link, handover: link.handover.value! },
+    global: { plugins: [vuetify] },
+  });
+  expect(shown.text()).toContain('Your tick of paint: This is not on your list any more.');
+  await shown.get('button').trigger('click');
+  expect([link.unkept.value, new PhoneCopy('link').unkept()]).toEqual([[], []]);
+});
+
+test('a link that was taken back clears its copy', async () => {
+  expect(new PhoneCopy('link').shown(Date.now())).not.toBeNull();
+  reach = 'revoked';
+  link.tick({ placementId: item().placementId, day: 1, supplyId: null }, true);
+  await settle();
+  expect([link.closed.value?.title, Object.keys(localStorage)]).toEqual(['This link was taken back', []]);
 });
 
 test('a link that was taken back says so instead of ticking', async () => {

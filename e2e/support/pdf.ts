@@ -1,0 +1,43 @@
+import type { Page, PaperFormat } from 'puppeteer-core';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+
+/** A word or a line of a PDF, with where it begins, in points from the lower left corner of its page. */
+interface PdfText {
+  readonly page: number;
+  readonly text: string;
+  readonly x: number;
+  readonly y: number;
+}
+
+/** What a PDF holds, read by a program that did not make it. */
+export interface Pdf {
+  /** Width and height of its first page in points. */
+  readonly size: readonly [number, number];
+  readonly pageCount: number;
+  readonly texts: readonly PdfText[];
+  /** All of it as one text, each run of blanks as one. */
+  readonly words: string;
+}
+
+/** Prints a page as the browser's own print would, and reads what came out. */
+export async function printed(page: Page, format: PaperFormat): Promise<Pdf> {
+  const data = await page.pdf({ format, printBackground: true });
+  const pdf = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
+  const texts: PdfText[] = [];
+  for (let number = 1; number <= pdf.numPages; number += 1) {
+    const content = await (await pdf.getPage(number)).getTextContent();
+    for (const item of content.items) {
+      if (!('str' in item) || item.str.trim() === '') continue;
+      texts.push({ page: number, text: item.str, x: item.transform[4], y: item.transform[5] });
+    }
+  }
+  const { width, height } = (await pdf.getPage(1)).getViewport({ scale: 1 });
+  const words = texts
+    .map(({ text }) => text)
+    .join(' ')
+    .replaceAll(/\s+/g, ' ');
+  return { size: [width, height], pageCount: pdf.numPages, texts, words };
+}
+
+/** Points of a length in millimetres. */
+export const mm = (length: number): number => (length * 72) / 25.4;

@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { instantSchema, plainDaySchema, type PlainDay } from '../calendar/index.ts';
+import { childIdSchema } from '../house/index.ts';
+import { lineSchema, versionSchema } from '../measure/index.ts';
+
+/** When a child came and left on a day, tapped as it happened. There is one a child and day. */
+export const arrivalSchema = z.object({
+  id: z
+    .string('An id is needed here')
+    .regex(/^[A-Za-z0-9:._-]{1,130}$/, 'This is not an id')
+    .brand<'ArrivalId'>(),
+  version: versionSchema,
+  date: plainDaySchema,
+  childId: childIdSchema,
+  /** Null when the child did not come. */
+  inAt: instantSchema.nullable(),
+  outAt: instantSchema.nullable(),
+  by: lineSchema,
+});
+export type Arrival = z.infer<typeof arrivalSchema>;
+
+/** The id of the one line about a child on a day. */
+export const arrivalIdOf = (date: PlainDay, childId: string): Arrival['id'] =>
+  `${date}:${childId}` as Arrival['id'];
+
+/** What can be said of a child on a day: came, left, stays away, or nothing after all. */
+export const TAPS = ['in', 'out', 'away', 'unsaid'] as const;
+export type Tap = (typeof TAPS)[number];

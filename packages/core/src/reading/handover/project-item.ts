@@ -1,0 +1,134 @@
+import { groupBy, type Book } from '../../book/index.ts';
+import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
+import type { Share } from '../../handover/index.ts';
+import { ALLERGENS } from '../../house/index.ts';
+import { formatQuantity, quantity } from '../../measure/index.ts';
+import { usesOf } from '../amounts/uses.ts';
+import { allergenMeetings } from '../cautions/allergens.ts';
+import { withInherited } from '../cautions/inherit.ts';
+import { placementsOf, type Finding } from '../finding.ts';
+import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
+import type { PlannedThing } from '../room/day-plan.ts';
+import type { HandoverItem } from './handover-schema.ts';
+
+/** What everything of a link is made from. */
+export interface Shown {
+  readonly book: Book;
+  readonly frame: Frame;
+  readonly headsUps: readonly Finding[];
+  readonly share: Share;
+}
+
+/** Something of a day as a link shows it; null when the link is not made for it. */
+export function itemOf(shown: Shown, { session, stations }: PlannedThing): HandoverItem | null {
+  const { book, frame, share } = shown;
+  const { placement, day } = session;
+  const isMine = (personId: string | undefined): boolean =>
+    share.personId !== null && personId === share.personId;
+  const all = stations.map(({ person, children }) => ({
+    lead: person?.name ?? null,
+    mine: isMine(person?.id),
+    children: children.map((child) => child.shownAs),
+  }));
+  const groups = share.scope === 'all' ? all : all.filter(({ mine }) => mine);
+  if (groups.length === 0) return null;
+  const mayBeNamed = new Set(groups.flatMap(({ children }) => children));
+  const { content, where } = placement;
+  const block = blockOf(placement, frame.home);
+  const corner = where.kind === 'corner' ? book.corners[where.cornerId] : undefined;
+  const child = where.kind === 'bin' ? book.children[where.childId] : undefined;
+  const isBin = corner?.kind === 'sensory-bin' || placement.bin !== null;
+  return {
+    placementId: placement.id,
+    title: content.title,
+    mode: content.mode,
+    place: corner?.name ?? block?.name ?? (child ? `Bin of ${child.shownAs}` : 'any time'),
+    blockId: block?.id ?? null,
+    start: block?.start ?? null,
+    minutes: block?.minutes ?? null,
+    mine: groups.some(({ mine }) => mine),
+    groups,
+    atOnce: content.atOnce,
+    steps: content.steps.map((step) => withShownNames(step.text, book)),
+    versions: versionsOf(session, mayBeNamed),
+    things: thingsOn(shown, session),
+    spillKit: content.spillKit,
+    binRule: isBin && frame.home.binRule !== '' ? withShownNames(frame.home.binRule, book) : null,
+    cleanUpMinutes: content.cleanUpMinutes,
+    cautions: cautionsOn(shown, session),
+    ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
+  };
+}
+
+const versionsOf = (session: Session, mayBeNamed: ReadonlySet<string>): HandoverItem['versions'] =>
+  whoDoesWhat(session.placement, [session])
+    .groups.map(({ version, children }) => ({
+      version,
+      names: children.map((child) => child.shownAs).filter((name) => mayBeNamed.has(name)),
+    }))
+    .filter(({ names }) => names.length > 0)
+    .map(({ version: { does, say, word, sign, fact }, names }) => ({
+      ...{ children: names, does, say, word, sign, fact },
+    }));
+
+function thingsOn({ book, frame }: Shown, { placement, day }: Session): HandoverItem['things'] {
+  const uses = usesOf(placement, frame, book.supplies, book.corners).filter(
+    (use) => use.day.number === day.number,
+  );
+  return [...groupBy(uses, (use) => use.supply)].map(([supply, ofSupply]) => {
+    const amount = ofSupply.reduce((total, use) => total + use.amount, 0);
+    return {
+      supplyId: supply.id,
+      name: supply.name,
+      amount: formatQuantity(
+        quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit),
+        frame.home.units,
+      ),
+      keptIn: supply.keptIn,
+      ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: supply.id }),
+    };
+  });
+}
+
+const LEVEL_WORDS = { stop: 'Stop', care: 'Care' } as const;
+
+/** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
+function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Session): HandoverItem['cautions'] {
+  const meetings = allergenMeetings(placement, frame, withInherited(book.supplies, book.recipes), day.date)
+    .filter((meeting) => meeting.days.includes(day.number))
+    .map(
+      ({ child, supply, allergen }) =>
+        ({
+          level: 'stop',
+          text: `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
+        }) as const,
+    );
+  const others = headsUps
+    .filter(
+      (finding) =>
+        TOLD.has(finding.rule) &&
+        finding.days.includes(day.number) &&
+        placementsOf(finding).includes(placement.id),
+    )
+    .flatMap(({ level, title, instead, kept }) => {
+      if (level === 'note') return [];
+      const reason = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
+      const text = `${LEVEL_WORDS[level]}: ${title}. ${instead ?? ''}${reason}`.trim();
+      return [{ level, text: withShownNames(text, book) }];
+    });
+  return [...meetings, ...others];
+}
+
+// What is a matter of planning stays with whoever plans.
+const TOLD: ReadonlySet<string> = new Set(['caution', 'water', 'may-contain', 'out-of-reach']);
+
+/** A text in which children are called as the home shows them to assistants. */
+export const withShownNames = (text: string, book: Book): string =>
+  Object.values(book.children).reduce((told, { name, shownAs }) => told.replaceAll(name, shownAs), text);
+
+/** Who ticked something, as a link shows it. */
+export const shownTo = (mark: { readonly by: string } | null | undefined): { by: string } | null =>
+  mark ? { by: mark.by } : null;
+
+const tickOf = (book: Book, subject: TickSubject): { by: string } | null =>
+  shownTo(book.ticks[tickIdOf(subject)]);

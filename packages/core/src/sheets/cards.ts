@@ -1,0 +1,158 @@
+import type { Book } from '../book/index.ts';
+import { formatQuantity, quantity } from '../measure/index.ts';
+import {
+  amountText,
+  batchesText,
+  CAUTION_LINE,
+  formatDays,
+  materialsOf,
+  scaledTo,
+  sessionsOf,
+  whoDoesWhat,
+  type Reading,
+} from '../reading/index.ts';
+import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
+import { cautionsFor } from './day-sheet.ts';
+import { pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
+
+function daysText(placement: Placement): string {
+  const [from, to] = [firstDayOf(placement), lastDayOf(placement)];
+  if (from === 0) return 'reserve';
+  return from === to ? `Day ${from}` : `Day ${from} to ${to}`;
+}
+
+/** `12 craft sticks`, one a material of what is placed, for one share as it is written. */
+const thingsOf = (placement: Placement, book: Book, { frame }: Reading): readonly string[] =>
+  materialsOf(placement, book.supplies).flatMap(({ supplyId, amount }) => {
+    const supply = book.supplies[supplyId];
+    if (!supply) return [];
+    const where = supply.keptIn ? ` (${supply.keptIn})` : '';
+    return [`${formatQuantity(quantity(amount, supply.unit), frame.home.units)} ${supply.name}${where}`];
+  });
+
+// On a card every caution of its days stands once.
+const allCautions = (placement: Placement, book: Book, reading: Reading): readonly PrintedPart[] => {
+  const days = sessionsOf(placement, reading.frame).map(({ day }) => day.number);
+  const parts = days.flatMap((day) => cautionsFor(reading.headsUps, placement.id, day, book));
+  return [...new Map(parts.map((part) => ['text' in part ? part.text : '', part])).values()];
+};
+
+const versionsOf = (placement: Placement, reading: Reading): readonly PrintedPart[] =>
+  pairsOf(
+    whoDoesWhat(placement, sessionsOf(placement, reading.frame))
+      .groups.filter(({ children }) => children.length > 0)
+      .map(({ version, children }) => [
+        children.map(({ shownAs }) => shownAs).join(', '),
+        [version.does, version.say && `Say: “${version.say}”`, version.word && `New word: ${version.word}`]
+          .filter(Boolean)
+          .join(' '),
+      ]),
+  );
+
+/** A card for each set-up: who does what, what to say, the things and where they are kept, and what to watch for. */
+export const cornerCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
+  reading.placements.flatMap((placement) => {
+    const { where, content, id } = placement;
+    if (where.kind !== 'corner') return [];
+    const corner = book.corners[where.cornerId];
+    return [
+      {
+        key: `corner-${id}`,
+        title: content.title,
+        sub: `${corner?.name ?? 'a corner'} · ${daysText(placement)}${content.atOnce ? ` · ${content.atOnce} at a time` : ''}`,
+        parts: [
+          ...allCautions(placement, book, reading),
+          ...versionsOf(placement, reading),
+          ...under('Things', thingsOf(placement, book, reading)),
+        ],
+      },
+    ];
+  });
+
+/** A card for each sensory bin: what is in it, how many fit round it, the rule of the home, what to watch for. */
+export const binCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
+  reading.placements.flatMap((placement) => {
+    const { where, content, id, bin } = placement;
+    const corner = where.kind === 'corner' ? book.corners[where.cornerId] : undefined;
+    if (corner?.kind !== 'sensory-bin' && bin === null) return [];
+    const { home } = reading.frame;
+    return [
+      {
+        key: `bin-${id}`,
+        title: content.title,
+        sub: `${corner?.name ?? 'bin'} · ${daysText(placement)}${content.atOnce ? ` · ${content.atOnce} at a time` : ''}`,
+        parts: [
+          ...(home.binRule === '' ? [] : [text(`When filler leaves the bin: ${home.binRule}`, true)]),
+          ...allCautions(placement, book, reading),
+          ...under('In the bin', thingsOf(placement, book, reading)),
+          ...(content.spillKit === '' ? [] : [text(`At hand: ${content.spillKit}`)]),
+          ...versionsOf(placement, reading),
+          text(CAUTION_LINE),
+        ],
+      },
+    ];
+  });
+
+/** A card for each recipe that the unit is cooked with, in the amounts that it takes. */
+export const recipeCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
+  reading.supplies.flatMap(({ cooking, supply }) => {
+    if (!cooking || !cooking.batches.gt(0)) return [];
+    const { recipe, batches } = cooking;
+    const target = { kind: 'batches', batches: batches.valueOf() } as const;
+    const scaling = scaledTo(recipe, recipe.ingredients, book.supplies, target);
+    const { units } = reading.frame.home;
+    const things = scaling.ok
+      ? scaling.scaled.portions.map(
+          ({ supply: one, amount }) => `${amountText(amount, one.unit, units)} ${one.name}`,
+        )
+      : [scaling.why.message];
+    return [
+      {
+        key: `recipe-${supply.id}`,
+        title: recipe.title,
+        sub: `${batchesText(batches)} · ${recipe.minutes} min${recipe.cooked ? ' · an adult cooks it' : ''}`,
+        parts: [
+          ...under('Take', things, { boxes: true }),
+          ...under(
+            'Steps',
+            recipe.steps.map((step) =>
+              step.sign === '' ? step.text : `${step.text} Done when: ${step.sign}`,
+            ),
+            { numbered: true },
+          ),
+          ...pairsOf(
+            recipe.feels.map(({ sign, then, limit }) => [
+              sign,
+              limit === '' ? then : `${then} At most ${limit}`,
+            ]),
+          ),
+          ...(recipe.keptHow === '' ? [] : [text(`Kept: ${recipe.keptHow}`)]),
+          ...(cooking.own
+            ? [
+                text(
+                  `Own bowl for ${cooking.own.children.map(({ shownAs }) => shownAs).join(', ')}: made apart, by the recipe with its swaps`,
+                  true,
+                ),
+              ]
+            : []),
+        ],
+      },
+    ];
+  });
+
+/** A label for the bag of each activity: what it is and how it is used, for long afterwards. */
+export const bagLabels = (_book: Book, reading: Reading): readonly PrintedPage[] =>
+  [...new Map(reading.placements.map((placement) => [placement.originId, placement])).values()]
+    .toSorted((a, b) => (a.content.title < b.content.title ? -1 : 1))
+    .map(({ content, id, originId }) => {
+      const days = reading.placements
+        .filter((one) => one.originId === originId)
+        .flatMap((one) => sessionsOf(one, reading.frame).map(({ day }) => day.number));
+      const when = days.length > 0 ? formatDays([...new Set(days)].toSorted((a, b) => a - b)) : 'reserve';
+      return {
+        key: `bag-${id}`,
+        title: content.title,
+        sub: `${reading.frame.unit.title} · ${when}`,
+        parts: [text(content.directions || content.summary)],
+      };
+    });

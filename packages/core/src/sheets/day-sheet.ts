@@ -1,0 +1,168 @@
+import type { Book } from '../book/index.ts';
+import { formatDay, formatMinutes } from '../calendar/index.ts';
+import type { Child } from '../house/index.ts';
+import {
+  CAUTION_LINE,
+  dayPlanOf,
+  listed,
+  placementsOf,
+  thingsFor,
+  whoDoesWhat,
+  type BlockPlan,
+  type DayPlan,
+  type Finding,
+  type PlannedThing,
+  type Reading,
+} from '../reading/index.ts';
+import { heading, pairsOf, caution, text, under, type PrintedPage, type PrintedPart } from './page.ts';
+
+const names = (children: readonly Child[]): string => children.map(({ shownAs }) => shownAs).join(', ');
+
+/** The cautions about something on a day, as they stand on paper: stops and cares, those that somebody keeps with why. */
+export function cautionsFor(
+  headsUps: readonly Finding[],
+  placementId: string,
+  day: number,
+  book: Book,
+): readonly PrintedPart[] {
+  return headsUps
+    .filter(
+      (finding) =>
+        finding.level !== 'note' &&
+        ON_PAPER.has(finding.rule) &&
+        finding.days.includes(day) &&
+        placementsOf(finding).some((id) => id === placementId),
+    )
+    .map(({ level, title, instead, kept }) => {
+      const why = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
+      return caution(
+        asShown(`${level === 'stop' ? 'Stop' : 'Care'}: ${title}. ${instead ?? ''}${why}`.trim(), book),
+      );
+    });
+}
+
+// Whoever is in the room needs these; the rest is a matter of planning.
+const ON_PAPER: ReadonlySet<string> = new Set([
+  'allergen',
+  'caution',
+  'water',
+  'may-contain',
+  'out-of-reach',
+]);
+
+// Paper lies about: children are called on it as the home shows them to others.
+const asShown = (words: string, book: Book): string =>
+  Object.values(book.children).reduce((told, { name, shownAs }) => told.replaceAll(name, shownAs), words);
+
+function thingParts(
+  { session, stations }: PlannedThing,
+  day: number,
+  reading: Reading,
+  book: Book,
+): readonly PrintedPart[] {
+  const { placement } = session;
+  const led = stations.flatMap(({ person, children }) =>
+    person ? [`${person.name} with ${names(children) || 'nobody'}`] : [],
+  );
+  const { groups, without } = whoDoesWhat(placement, [session]);
+  return [
+    text(placement.content.title, true),
+    ...(led.length > 0 ? [text(led.join('; '))] : []),
+    ...cautionsFor(reading.headsUps, placement.id, day, book),
+    ...pairsOf([
+      ...groups
+        .filter(({ children }) => children.length > 0)
+        .map(({ version, children }): readonly [string, string] => [
+          names(children),
+          version.say === '' ? version.does : `${version.does} Say: “${version.say}”`,
+        ]),
+      ...(without.length > 0 ? [[names(without), 'no version fits: what is out all day'] as const] : []),
+    ]),
+  ];
+}
+
+function blockParts(block: BlockPlan, day: number, reading: Reading, book: Book): readonly PrintedPart[] {
+  const { circle, after, lines, items, span } = block;
+  const needs = circle ? thingsFor(circle.parts) : [];
+  return [
+    heading(`${block.block.start} to ${formatMinutes(span.to)} ${block.block.name}`),
+    ...lines.map((line) => text(line)),
+    ...(circle ? [text(circle.parts.map(({ title }) => title).join(' · '))] : []),
+    ...(needs.length > 0 ? [text(`There must be: ${needs.join(', ')}`)] : []),
+    ...items.flatMap((thing) => thingParts(thing, day, reading, book)),
+    ...(after ? [text(`On the way: ${after.parts.map(({ title }) => title).join(', ')}`)] : []),
+  ];
+}
+
+function outAllDay({ setUps }: DayPlan): readonly PrintedPart[] {
+  const titles = setUps.map(({ session }) => session.placement.content.title).toSorted();
+  return titles.length === 0 ? [] : [heading('Out all day'), text(titles.join(', '))];
+}
+
+/** A day on one sheet: who comes, the blocks with who does what, what to watch for, what is made ready, and the numbers. */
+export function daySheet(book: Book, reading: Reading, number: number): readonly PrintedPage[] {
+  const plan = dayPlanOf(book, reading, number);
+  if (!plan) return [];
+  const { home, unit, attendance } = reading.frame;
+  const { children, away } = attendance[number - 1]!;
+  const ready = reading.ready.entries
+    .filter(({ slot, state }) => slot?.date === plan.day.date && state === 'laid')
+    .map(
+      ({ task, slot }) => `${formatMinutes(slot!.start)} ${task.text} (${task.minutes} min, ${task.forWhat})`,
+    );
+  const numbers = [
+    home.emergencyNumber ? `Emergency ${home.emergencyNumber}` : '',
+    home.poisonCentreNumber ? `Poison centre ${home.poisonCentreNumber}` : '',
+  ].filter(Boolean);
+  return [
+    {
+      key: `day-${number}`,
+      title: `Day ${number}`,
+      sub: `${formatDay(plan.day.date)} · ${unit.title} · ${home.name}`,
+      parts: [
+        text(
+          `${children.length} children: ${names(children)}${away.length > 0 ? `. Away: ${names(away)}` : ''}`,
+        ),
+        ...plan.events.flatMap((event) =>
+          under(
+            event.title,
+            event.plan.map(({ start, text: words }) => asShown(`${start} ${words}`, book)),
+          ),
+        ),
+        ...plan.blocks.flatMap((block) => blockParts(block, number, reading, book)),
+        ...outAllDay(plan),
+        ...under('To make ready', ready, { boxes: true }),
+        ...plan.lines.map((line) => text(line)),
+        ...(numbers.length > 0 ? [text(numbers.join(' · '), true)] : []),
+        text(CAUTION_LINE),
+      ],
+    },
+  ];
+}
+
+/** What one child does on each day, and what lies in its bin: for a child's own list. */
+export function childLists(book: Book, reading: Reading): readonly PrintedPage[] {
+  const { unit, home } = reading.frame;
+  return reading.trays.map(({ child, age, days, pieces, bin }) => ({
+    key: `child-${child.id}`,
+    title: child.shownAs,
+    sub: `${unit.title} · ${age} · comes on Day ${listed(days.map(String))} · ${home.name}`,
+    parts: [
+      ...under(
+        'Own bin',
+        bin.map(({ placement }) => placement.content.title),
+        { boxes: true },
+      ),
+      heading('What there is to do'),
+      ...pairsOf(
+        pieces.flatMap(({ placement, parts }) =>
+          parts.map(({ version }): readonly [string, string] => [placement.content.title, version.does]),
+        ),
+      ),
+      ...under(
+        'Helps',
+        child.helps.map(({ words }) => asShown(words, book)),
+      ),
+    ],
+  }));
+}

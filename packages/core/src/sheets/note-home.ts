@@ -1,0 +1,101 @@
+import type { Book } from '../book/index.ts';
+import { addDays, formatDay, type PlainDay } from '../calendar/index.ts';
+import { formatQuantity } from '../measure/index.ts';
+import { listed, type Reading, type SupplyLine } from '../reading/index.ts';
+import { eventDay } from '../unit/index.ts';
+
+/** A note home as it is proposed: the provider edits it before anybody gets it. */
+export interface NoteHome {
+  readonly subject: string;
+  readonly text: string;
+}
+
+/**
+ * A note to families about the days of a unit from `today` on: theme, words, songs and books of the week, what to send in
+ * and by when, special events and days on which the home is closed. It names no child, no allergy and no caution: families
+ * see neither.
+ */
+export function composeNoteHome(book: Book, reading: Reading, today: PlainDay): NoteHome {
+  const { frame, circles, supplies } = reading;
+  const { unit, calendar, home } = frame;
+  const ahead = calendar.days.filter(({ date }) => date >= today);
+  const days = ahead.length > 0 ? ahead : calendar.days;
+  const numbers = new Set(days.map(({ number }) => number));
+  const [first, last] = [days[0], days.at(-1)];
+  const span = first && last ? `${formatDay(first.date)} to ${formatDay(last.date)}` : '';
+  const parts = circles.runs.filter(({ day }) => numbers.has(day.number)).flatMap((run) => run.parts);
+  const paragraphs = [
+    'Dear families,',
+    [span === '' ? `We are planning "${unit.title}".` : `"${unit.title}": ${span}.`, unit.about]
+      .filter(Boolean)
+      .join(' '),
+    unit.words.length > 0 ? `New words: ${unit.words.join(', ')}.` : '',
+    lineOf('We sing', unique(parts.flatMap(({ song }) => song?.title ?? []))),
+    lineOf(
+      'We read',
+      booksOf(
+        book,
+        reading,
+        numbers,
+        parts.flatMap(({ book: read }) => read?.title ?? []),
+      ),
+    ),
+    asksOf(supplies, home.units, today),
+    ...eventsOf(reading, numbers),
+    ...closedOf(reading, today),
+    `With warm regards, ${home.name}`,
+  ];
+  return {
+    subject: span === '' ? unit.title : `${unit.title}: ${span}`,
+    text: paragraphs.filter((text) => text !== '').join('\n\n'),
+  };
+}
+
+const unique = (texts: readonly string[]): readonly string[] => [...new Set(texts)];
+
+const lineOf = (begins: string, titles: readonly string[]): string =>
+  titles.length === 0 ? '' : `${begins}: ${titles.join(', ')}.`;
+
+const booksOf = (
+  book: Book,
+  { lines }: Reading,
+  numbers: ReadonlySet<number>,
+  inCircles: readonly string[],
+): readonly string[] => {
+  const aloud = lines
+    .filter(({ kind, day }) => kind === 'read-aloud' && (day === null || numbers.has(day)))
+    .flatMap(({ bookId }) => (bookId === null ? [] : (book.bookTitles[bookId]?.title ?? [])));
+  return unique([...inCircles, ...aloud]);
+};
+
+// It should be there the day before; where that is over, soon.
+const byWhen = (needed: PlainDay, today: PlainDay): string =>
+  addDays(needed, -1) < today ? 'as soon as you can' : `by ${formatDay(addDays(needed, -1))}`;
+
+function asksOf(
+  lines: readonly SupplyLine[],
+  units: Parameters<typeof formatQuantity>[1],
+  today: PlainDay,
+): string {
+  const asked = lines.filter(({ basket, buy }) => basket === 'families' && buy.amount > 0);
+  if (asked.length === 0) return '';
+  const texts = asked.map(
+    ({ supply, buy, by, errand }) =>
+      `- ${formatQuantity(buy, units)} ${supply.name}, ${byWhen(by.date, today)}${errand?.note ? ` (${errand.note})` : ''}`,
+  );
+  return ['Could you send in, if you have it:', ...texts].join('\n');
+}
+
+const eventsOf = ({ events, frame }: Reading, numbers: ReadonlySet<number>): readonly string[] =>
+  events.flatMap((event) => {
+    const when = eventDay(event, frame.calendar);
+    if (!('day' in when) || !numbers.has(when.day)) return [];
+    return [`Something special on ${formatDay(frame.calendar.days[when.day - 1]!.date)}: ${event.title}.`];
+  });
+
+function closedOf({ frame: { calendar } }: Reading, today: PlainDay): readonly string[] {
+  const closed = calendar.skipped.filter(({ date }) => date >= today);
+  return closed.length === 0
+    ? []
+    : [`We are closed on ${listed(closed.map(({ date }) => formatDay(date)))}.`];
+}

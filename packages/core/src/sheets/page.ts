@@ -1,0 +1,41 @@
+/** A part of a printed page. */
+export type PrintedPart =
+  | { readonly kind: 'heading'; readonly text: string }
+  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
+  /** A caution, with a bar and a word, so that it shows without colour. */
+  | { readonly kind: 'caution'; readonly text: string }
+  /** Lines with a box to tick, or plain. */
+  | {
+      readonly kind: 'lines';
+      readonly lines: readonly string[];
+      readonly boxes?: boolean;
+      readonly numbered?: boolean;
+    }
+  /** Two columns: who or what, and what about it. */
+  | { readonly kind: 'pairs'; readonly pairs: readonly (readonly [string, string])[] };
+
+/** A page, a card or a label: what stands on it from top to bottom. */
+export interface PrintedPage {
+  readonly key: string;
+  readonly title: string;
+  readonly sub: string;
+  readonly parts: readonly PrintedPart[];
+}
+
+/** How pages lie on paper: each on a sheet of its own, cards two across, or labels of 90 by 50 mm. */
+export type PrintedLayout = 'pages' | 'cards' | 'labels';
+
+export const heading = (text: string): PrintedPart => ({ kind: 'heading', text });
+export const text = (words: string, strong = false): PrintedPart => ({ kind: 'text', text: words, strong });
+export const caution = (words: string): PrintedPart => ({ kind: 'caution', text: words });
+
+/** Lines under a heading; nothing at all when there is no line. */
+export const under = (
+  title: string,
+  lines: readonly string[],
+  rest: { readonly boxes?: boolean; readonly numbered?: boolean } = {},
+): readonly PrintedPart[] => (lines.length === 0 ? [] : [heading(title), { kind: 'lines', lines, ...rest }]);
+
+/** Pairs; nothing at all when there is none. */
+export const pairsOf = (pairs: readonly (readonly [string, string])[]): readonly PrintedPart[] =>
+  pairs.length === 0 ? [] : [{ kind: 'pairs', pairs }];

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { PRINTED, read, type PrintedId, type PrintedPage, type UnitId } from '@kobby/core';
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import SheetPage from '../../parts/SheetPage.vue';
+import { useBook } from '../../state/book.ts';
+import PrintedParts from './PrintedParts.vue';
+
+/** A sheet of a unit as it is printed: pages, cards two across, or labels true to size. */
+const store = useBook();
+const route = useRoute();
+const unitId = String(route.params.unitId) as UnitId;
+const sheet = computed(() => PRINTED[String(route.params.sheet) as PrintedId] ?? null);
+const unit = computed(() => store.book.units[unitId] ?? null);
+const pages = computed((): readonly PrintedPage[] => {
+  if (!unit.value || !sheet.value) return [];
+  const reading = read(store.book, unitId, store.today!);
+  return sheet.value.pages(store.book, reading, Number(route.query.day ?? 1), store.today!);
+});
+</script>
+
+<template>
+  <SheetPage
+    :back="{ name: 'hand-over', params: { unitId }, query: { part: 'paper' } }"
+    back-to="Back to Hand over"
+  >
+    <p v-if="!unit" class="empty">This unit is not here any more.</p>
+    <p v-else-if="!sheet" class="empty">There is no such sheet.</p>
+    <p v-else-if="pages.length === 0" class="empty">There is nothing to print here yet: {{ sheet.hint }}.</p>
+    <div v-else :class="sheet.layout" data-test="printed">
+      <article v-for="page in pages" :key="page.key" class="page">
+        <h1>{{ page.title }}</h1>
+        <p class="sub">{{ page.sub }}</p>
+        <PrintedParts :parts="page.parts" />
+      </article>
+    </div>
+  </SheetPage>
+</template>
+
+<style scoped>
+.page {
+  font-size: 11pt;
+  line-height: 1.35;
+}
+h1 {
+  font: 700 19pt/1.15 var(--display);
+}
+.sub {
+  margin-bottom: 2mm;
+  padding-bottom: 1.5mm;
+  border-bottom: 0.6mm solid #111;
+  font-size: 9.5pt;
+}
+.pages .page {
+  max-width: 186mm;
+  margin-bottom: 12mm;
+}
+.pages .page + .page {
+  break-before: page;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(2, 88mm);
+  gap: 5mm;
+}
+.cards .page,
+.labels .page {
+  padding: 4mm;
+  border: 0.4mm dashed #777;
+  font-size: 9.5pt;
+  break-inside: avoid;
+}
+.cards h1 {
+  font-size: 14pt;
+}
+.labels {
+  display: grid;
+  grid-template-columns: repeat(2, 90mm);
+  gap: 4mm;
+}
+.labels .page {
+  box-sizing: border-box;
+  width: 90mm;
+  height: 50mm;
+  overflow: hidden;
+}
+.labels h1 {
+  font-size: 13pt;
+}
+.labels .sub,
+.cards .sub {
+  margin-bottom: 1mm;
+  padding-bottom: 1mm;
+  border-bottom-width: 0.3mm;
+  font-size: 8.5pt;
+}
+@media screen and (max-width: 760px) {
+  .cards,
+  .labels {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

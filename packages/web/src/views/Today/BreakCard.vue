@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import {
+  changesOfPlan,
+  PLAN_BREAKERS,
+  type Child,
+  type DayPlan,
+  type PlanBreaker,
+  type PlanOffer,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** When the plan breaks: what comes instead, what else moves, in one press; undo puts it back. */
+const props = defineProps<{ plan: DayPlan; minutes: number; here: readonly Child[] }>();
+const because = defineModel<PlanBreaker | null>({ required: true });
+const store = useBook();
+const reading = useReading();
+const done = ref<string | null>(null);
+const wrong = ref<string | null>(null);
+
+const offers = computed(() =>
+  because.value === null
+    ? []
+    : changesOfPlan(
+        store.book,
+        reading.value,
+        { plan: props.plan, minutes: props.minutes, children: props.here },
+        because.value,
+      ),
+);
+function choose(reason: PlanBreaker): void {
+  because.value = because.value === reason ? null : reason;
+  done.value = null;
+}
+function take({ changes, title }: PlanOffer): void {
+  const result = store.perform(changes);
+  wrong.value = result.done ? null : (result.errors[0]?.message ?? 'This could not be done');
+  done.value = result.done ? title : null;
+}
+</script>
+
+<template>
+  <ShelfCard title="Change of plan">
+    <div class="reasons" role="group" aria-label="Why the plan changes">
+      <button
+        v-for="(one, id) in PLAN_BREAKERS"
+        :key="id"
+        type="button"
+        :aria-pressed="because === id"
+        :title="one.hint"
+        :data-test="`because-${id}`"
+        @click="choose(id)"
+      >
+        {{ one.name }}
+      </button>
+    </div>
+    <p v-if="done" role="status">
+      Changed: {{ done }}.
+      <button
+        type="button"
+        class="text"
+        @click="
+          store.undo();
+          done = null;
+        "
+      >
+        Undo
+      </button>
+    </p>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <p v-if="because && offers.length === 0" class="soft">
+      Nothing of the rest of the day suffers from it: {{ PLAN_BREAKERS[because].hint }}.
+    </p>
+    <ul v-if="offers.length">
+      <li v-for="offer in offers" :key="offer.key" data-test="offer">
+        <b>{{ offer.title }}</b>
+        <small>{{ offer.why }}</small>
+        <small v-for="move in offer.moves" :key="move">{{ move }}</small>
+        <button type="button" class="take" @click="take(offer)">Do it</button>
+      </li>
+    </ul>
+  </ShelfCard>
+</template>
+
+<style scoped>
+.reasons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+button {
+  min-height: 48px;
+  padding: 0 14px;
+  background: var(--well);
+  border: 1.5px solid var(--edge);
+  border-radius: 8px;
+  color: var(--ink);
+  font-weight: 700;
+}
+button[aria-pressed='true'] {
+  background: var(--plum);
+  color: var(--on-plum);
+}
+li {
+  display: grid;
+  gap: 2px;
+  padding: 8px 0;
+  border-top: 1px dashed var(--line);
+}
+small {
+  color: var(--ink-soft);
+  font-size: 14px;
+}
+.take {
+  justify-self: start;
+  margin-top: 4px;
+}
+.text {
+  min-height: var(--touch);
+  padding: 0;
+  background: none;
+  border: 0;
+  text-decoration: underline;
+}
+</style>

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
+import { mdiCheckboxBlankOutline } from '@mdi/js';
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** What else belongs to today: what is made ready, what is looked at, what is out all day. */
+const props = defineProps<{ plan: DayPlan }>();
+const store = useBook();
+const reading = useReading();
+
+const looks = computed(() =>
+  watchedIn(store.book, store.today!).flatMap((forecast) => {
+    const look = forecast.looks.find(({ date, isDone }) => date === store.today && !isDone);
+    return look ? [{ forecast, stage: look.stage }] : [];
+  }),
+);
+const tasks = computed(() =>
+  reading.value.ready.entries
+    .filter(({ slot, state }) => slot?.date === store.today && state === 'laid')
+    .toSorted((a, b) => a.slot!.start - b.slot!.start),
+);
+const outAllDay = computed(() =>
+  props.plan.setUps.map(({ session }) => session.placement.content.title).toSorted(),
+);
+</script>
+
+<template>
+  <ShelfCard title="By the way">
+    <ul>
+      <li v-for="{ forecast, stage } in looks" :key="forecast.observation.id">
+        <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }"
+          >Look at {{ forecast.observation.title }}</RouterLink
+        >
+        <small>{{ stage.name }}</small>
+      </li>
+      <li v-for="{ task, slot } in tasks" :key="task.id">
+        <button
+          type="button"
+          role="checkbox"
+          aria-checked="false"
+          @click="store.perform([{ type: 'ready/done', unitId: task.unit.id, taskId: task.id }])"
+        >
+          <v-icon :icon="mdiCheckboxBlankOutline" aria-hidden="true" />
+          <span
+            >{{ task.text }}
+            <small
+              >{{ formatMinutes(slot!.start) }} {{ slot!.name }}, {{ task.minutes }} min ·
+              {{ task.forWhat }}</small
+            ></span
+          >
+        </button>
+      </li>
+    </ul>
+    <p v-if="plan.lines.length">{{ plan.lines.join(' · ') }}</p>
+    <details v-if="outAllDay.length">
+      <summary>{{ outAllDay.length }} out all day</summary>
+      {{ outAllDay.join(', ') }}
+    </details>
+  </ShelfCard>
+</template>
+
+<style scoped>
+li {
+  padding: 3px 0;
+  border-top: 1px dashed var(--line);
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+li a {
+  display: inline-block;
+  min-height: 30px;
+  color: var(--ink);
+}
+button {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: var(--touch);
+  padding: 0;
+  background: none;
+  border: 0;
+  color: inherit;
+  text-align: left;
+}
+summary {
+  min-height: var(--touch);
+  font-weight: 600;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import { placementsOf, whoDoesWhat, type Child, type PlannedThing } from '@kobby/core';
+import { mdiAccountGroupOutline, mdiHandBackRightOutline, mdiTimerSandEmpty } from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useReading } from '../../state/unit.ts';
+import { useTimers } from '../../state/timers.ts';
+import RecordRow from './RecordRow.vue';
+
+/** One thing of the block: who does what, what to watch for those who are here, a timer, and how it went. */
+const props = defineProps<{ thing: PlannedThing; here: readonly Child[]; day: number }>();
+const reading = useReading();
+const { start } = useTimers();
+const steps = ref(false);
+
+const placement = computed(() => props.thing.session.placement);
+const names = (children: readonly Child[]): string => children.map(({ name }) => name).join(', ');
+const isHere = (child: Child): boolean => props.here.some(({ id }) => id === child.id);
+const groups = computed(() =>
+  whoDoesWhat(placement.value, [props.thing.session])
+    .groups.map(({ version, children }) => ({ version, children: children.filter(isHere) }))
+    .filter(({ children }) => children.length > 0),
+);
+const led = computed(() =>
+  props.thing.stations.flatMap(({ person, children }) =>
+    person ? [{ name: person.name, children: names(children.filter(isHere)) }] : [],
+  ),
+);
+const here = computed(() => new Set<string>(props.here.map(({ id }) => id)));
+const cautions = computed(() =>
+  reading.value.headsUps.filter(
+    (finding) =>
+      finding.level !== 'note' &&
+      finding.days.includes(props.day) &&
+      placementsOf(finding).includes(placement.value.id) &&
+      (finding.childIds.length === 0 || finding.childIds.some((id) => here.value.has(id))),
+  ),
+);
+</script>
+
+<template>
+  <article :data-test="`thing-${placement.id}`">
+    <h2>{{ placement.content.title }}</h2>
+    <p v-for="caution in cautions" :key="caution.key" class="caution" :class="caution.level">
+      <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" />
+      <span
+        ><b>{{ caution.title }}.</b> {{ caution.instead ?? caution.detail }}</span
+      >
+    </p>
+    <p v-for="group in led" :key="group.name">
+      <v-icon :icon="mdiAccountGroupOutline" size="18" aria-hidden="true" /> <b>{{ group.name }}</b> with
+      {{ group.children || 'nobody yet' }}
+    </p>
+    <dl>
+      <div v-for="{ version, children } in groups" :key="version.id">
+        <dt>{{ names(children) }}</dt>
+        <dd>
+          {{ version.does }} <i v-if="version.say">“{{ version.say }}”</i>
+        </dd>
+      </div>
+    </dl>
+    <p v-if="groups.length === 0" class="soft">No version fits anybody who is here.</p>
+    <ol v-if="steps && placement.content.steps.length">
+      <li v-for="step in placement.content.steps" :key="step.text">{{ step.text }}</li>
+    </ol>
+    <div class="acts">
+      <button
+        v-if="placement.content.steps.length"
+        type="button"
+        :aria-expanded="steps"
+        @click="steps = !steps"
+      >
+        {{ steps ? 'Steps away' : `${placement.content.steps.length} steps` }}
+      </button>
+      <button
+        v-for="minutes in [5, 10, 20]"
+        :key="minutes"
+        type="button"
+        :aria-label="`Timer of ${minutes} minutes for ${placement.content.title}`"
+        @click="start(placement.content.title, minutes)"
+      >
+        <v-icon :icon="mdiTimerSandEmpty" size="18" aria-hidden="true" /> {{ minutes }}
+      </button>
+    </div>
+    <RecordRow :thing="thing" :here="props.here" :day="day" />
+  </article>
+</template>
+
+<style scoped>
+article {
+  display: grid;
+  gap: 8px;
+}
+article + article {
+  padding-top: 12px;
+  border-top: 2px solid var(--line);
+}
+h2 {
+  font-size: 24px;
+}
+dl > div {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr);
+  gap: 10px;
+  padding: 6px 0;
+  border-top: 1px dashed var(--line);
+}
+dt {
+  font-weight: 700;
+}
+i {
+  color: var(--ink-soft);
+}
+.caution {
+  display: flex;
+  gap: 8px;
+  padding: 8px 10px;
+  background: var(--stop-bg);
+  border-left: 6px solid var(--stop);
+  border-radius: 6px;
+}
+.caution.care {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+}
+ol {
+  padding-left: 22px;
+  list-style: decimal;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.acts button {
+  min-height: var(--touch);
+  padding: 0 12px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: 8px;
+  color: inherit;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,164 @@
+<script setup lang="ts">
+import {
+  CAUTION_LINE,
+  isWet,
+  weatherTells,
+  weatherText,
+  type PlanBreaker,
+  type ProgramDay,
+  type Unit,
+  type Weather,
+} from '@kobby/core';
+import {
+  mdiHandBackRightOutline,
+  mdiWeatherCloudy,
+  mdiWeatherRainy,
+  mdiWeatherSnowy,
+  mdiWeatherSunny,
+} from '@mdi/js';
+import { computed, ref } from 'vue';
+import { useBook } from '../../state/book.ts';
+import { provideReading } from '../../state/unit.ts';
+import BlockCard from './BlockCard.vue';
+import BreakCard from './BreakCard.vue';
+import ByTheWayCard from './ByTheWayCard.vue';
+import HereCard from './HereCard.vue';
+import KeepsakeCard from './KeepsakeCard.vue';
+import LaterList from './LaterList.vue';
+import { useRoom, useWeather } from './room.ts';
+import WordsCard from './WordsCard.vue';
+
+/** The day of a unit in the room: what is on, who is here, what comes, and what has to be seen to. */
+const props = defineProps<{ unit: Unit; day: ProgramDay }>();
+const store = useBook();
+const reading = provideReading(() => props.unit.id);
+const { minutes, plan, rows, here, adults, clock, focus, look } = useRoom(reading, () => props.day.number);
+const weather = useWeather();
+const home = computed(() => reading.value.frame.home);
+const told = computed(() => (weather.value ? weatherTells(weather.value, home.value) : []));
+const SKIES: Readonly<Record<Weather['sky'], string>> = {
+  clear: mdiWeatherSunny,
+  cloudy: mdiWeatherCloudy,
+  rain: mdiWeatherRainy,
+  snow: mdiWeatherSnowy,
+};
+const breaking = ref<PlanBreaker | null>(null);
+const outdoors = computed(() =>
+  plan.value.blocks.some(({ items }) =>
+    items.some(({ session }) => session.placement.content.place === 'outdoors'),
+  ),
+);
+</script>
+
+<template>
+  <main class="today">
+    <div class="day">
+      <p v-if="weather" class="weather">
+        <v-icon :icon="SKIES[weather.sky]" size="20" aria-hidden="true" />
+        {{ weatherText(weather, home.units) }}
+        <button v-if="isWet(weather) && outdoors" type="button" class="text" @click="breaking = 'weather'">
+          What comes in?
+        </button>
+      </p>
+      <p v-for="one in told" :key="one.text" class="caution" :class="one.level">
+        <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" />
+        <span
+          ><b>{{ one.text }}.</b> {{ one.instead }}</span
+        >
+      </p>
+      <section v-for="event in plan.events" :key="event.id" class="special">
+        <h2>{{ event.title }}</h2>
+        <p v-for="line in event.plan" :key="line.start">{{ line.start }} {{ line.text }}</p>
+      </section>
+      <BlockCard
+        v-if="focus"
+        :key="focus.block.id"
+        :block="focus"
+        :is-now="focus === clock.now"
+        :is-next="focus === clock.next"
+        :here="here"
+        :plan="plan"
+      />
+      <p v-else class="soft">Nothing is planned at a set time today.</p>
+      <LaterList :plan="plan" :focus="focus" :minutes="minutes" @look="look" />
+      <p class="line soft">
+        <template v-if="home.emergencyNumber">Emergency {{ home.emergencyNumber }}. </template>
+        <template v-if="home.poisonCentreNumber">Poison centre {{ home.poisonCentreNumber }}. </template>
+        {{ CAUTION_LINE }}
+      </p>
+    </div>
+    <HereCard class="who" :rows="rows" :date="store.today!" :adults="adults" />
+    <aside aria-label="In the room">
+      <WordsCard :unit-id="unit.id" :day="day.number" />
+      <BreakCard v-model="breaking" :plan="plan" :minutes="minutes" :here="here" />
+      <KeepsakeCard :here="here" />
+      <ByTheWayCard :plan="plan" />
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.today {
+  display: grid;
+  flex: 1;
+  grid-template: auto 1fr / minmax(0, 1.45fr) minmax(320px, 1fr);
+  gap: 12px 16px;
+  align-items: start;
+  padding: 14px 16px 24px;
+  font-size: 16px;
+}
+.day,
+aside {
+  display: grid;
+  gap: 12px;
+}
+.day {
+  grid-row: 1 / 3;
+}
+.weather {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.text {
+  min-height: var(--touch);
+  padding: 0;
+  background: none;
+  border: 0;
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.caution {
+  display: flex;
+  gap: 8px;
+  padding: 8px 10px;
+  background: var(--stop-bg);
+  border-left: 6px solid var(--stop);
+  border-radius: 6px;
+}
+.caution.care {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+}
+.special {
+  padding: 10px 14px;
+  background: var(--note-bg);
+  border-radius: var(--radius);
+}
+.line {
+  font-size: 13px;
+}
+@media (max-width: 900px) {
+  .today {
+    grid-template: none / minmax(0, 1fr);
+    padding: 10px 12px 20px;
+  }
+  .day {
+    grid-row: auto;
+  }
+  .who {
+    order: -1;
+  }
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { formatDay, phaseOf, frameOf, programDaysOn } from '@kobby/core';
+import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
+import InkBand from '../../parts/InkBand.vue';
+import { useBook } from '../../state/book.ts';
+import TodayDesk from './TodayDesk.vue';
+
+/** Today in the room: the unit whose day it is; where two overlap, the one that is chosen. */
+const store = useBook();
+const running = computed(() => programDaysOn(store.book, store.today!));
+const chosen = ref<string | null>(null);
+const shown = computed(
+  () => running.value.find(({ unit }) => unit.id === chosen.value) ?? running.value.at(-1) ?? null,
+);
+const next = computed(
+  () =>
+    Object.values(store.book.units)
+      .filter((unit) => phaseOf(frameOf(store.book, unit.id), store.today!) === 'to-come')
+      .toSorted((a, b) => (a.start! < b.start! ? -1 : 1))[0] ?? null,
+);
+</script>
+
+<template>
+  <div class="page">
+    <InkBand
+      :title="shown ? `Day ${shown.day.number}` : 'Today'"
+      :detail="`${formatDay(store.today!)}${shown ? ` · ${shown.unit.title}` : ''}`"
+    />
+    <nav v-if="running.length > 1" class="units" aria-label="Units of today">
+      <button
+        v-for="{ unit, day } in running"
+        :key="unit.id"
+        type="button"
+        :aria-pressed="unit.id === shown?.unit.id"
+        @click="chosen = unit.id"
+      >
+        {{ unit.title }}, Day {{ day.number }}
+      </button>
+    </nav>
+    <TodayDesk v-if="shown" :key="shown.unit.id" :unit="shown.unit" :day="shown.day" />
+    <main v-else class="none">
+      <h2>No program day today</h2>
+      <p v-if="next">
+        Next is
+        <RouterLink :to="{ name: 'corners', params: { unitId: next.id } }">{{ next.title }}</RouterLink>
+        {{ next.start ? `from ${formatDay(next.start)}` : '' }}.
+      </p>
+      <p v-else>No unit is planned for the days ahead. <RouterLink to="/units">See all units</RouterLink></p>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.page {
+  display: flex;
+  flex-direction: column;
+  min-height: 100vh;
+}
+.units {
+  display: flex;
+  gap: 8px;
+  padding: 8px 16px 0;
+}
+.units button {
+  min-height: var(--touch);
+  padding: 0 14px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  font-weight: 600;
+}
+.units button[aria-pressed='true'] {
+  background: var(--plum);
+  color: var(--on-plum);
+}
+.none {
+  display: grid;
+  gap: 8px;
+  padding: 40px 24px;
+}
+</style>

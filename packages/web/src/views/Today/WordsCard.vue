@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { formatMinutes, homeOf, minutesInZone, type NoteOrder, type UnitId } from '@kobby/core';
+import { mdiHandWaveOutline } from '@mdi/js';
+import { computed, ref } from 'vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+
+/** Words from the room: calls for help first, then notes; and a note of one's own. */
+const props = defineProps<{ unitId: UnitId; day: number }>();
+const store = useBook();
+const text = ref('');
+const notes = computed(() =>
+  Object.values(store.book.notes)
+    .filter(({ unitId, day }) => unitId === props.unitId && day === props.day)
+    .toSorted((a, b) => weight(a) - weight(b) || (a.at < b.at ? 1 : -1)),
+);
+const weight = ({ kind, seenAt }: { kind: string; seenAt: string | null }): number =>
+  seenAt === null && kind === 'help' ? 0 : 1;
+const clock = (at: string): string => formatMinutes(minutesInZone(Date.parse(at), homeOf(store.book).zone));
+
+function write(): void {
+  if (text.value.trim() === '') return;
+  const note: NoteOrder = {
+    id: `note-${newId()}` as NoteOrder['id'],
+    unitId: props.unitId,
+    day: props.day,
+    placementId: null,
+    kind: 'note',
+    text: text.value.trim(),
+  };
+  if (store.perform([{ type: 'daybook/note', note }]).done) text.value = '';
+}
+</script>
+
+<template>
+  <ShelfCard
+    :title="`Words from the room${notes.length ? ` · ${notes.length}` : ''}`"
+    label="Words from the room"
+  >
+    <ul aria-live="polite" data-test="words">
+      <li v-for="note in notes" :key="note.id" :class="{ help: note.kind === 'help' && !note.seenAt }">
+        <span>
+          <b v-if="note.kind === 'help'"
+            ><v-icon :icon="mdiHandWaveOutline" size="18" aria-hidden="true" /> Needs help
+          </b>
+          {{ note.text }}
+          <small
+            >{{ note.by }}, {{ clock(note.at)
+            }}{{
+              note.placementId ? ` · ${store.book.placements[note.placementId]?.content.title ?? ''}` : ''
+            }}</small
+          >
+        </span>
+        <button
+          v-if="!note.seenAt && note.shareId"
+          type="button"
+          @click="store.perform([{ type: 'daybook/see-note', noteId: note.id }])"
+        >
+          Seen
+        </button>
+      </li>
+    </ul>
+    <form @submit.prevent="write">
+      <v-text-field v-model="text" label="A note about today" name="note" hide-details />
+      <v-btn class="is-side" type="submit" :disabled="text.trim() === ''">Keep</v-btn>
+    </form>
+  </ShelfCard>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 5px 0;
+  border-top: 1px dashed var(--line);
+}
+li.help {
+  margin: 0 -10px;
+  padding: 6px 10px;
+  background: var(--stop-bg);
+  border-left: 6px solid var(--stop);
+  border-radius: 6px;
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+  font-size: 13px;
+}
+li button {
+  min-height: var(--touch);
+  padding: 0 12px;
+  background: var(--card);
+  border: 1.5px solid var(--edge);
+  border-radius: 8px;
+  color: var(--ink);
+  font-weight: 600;
+}
+form {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+</style>

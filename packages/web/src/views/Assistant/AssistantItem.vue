@@ -7,7 +7,6 @@ import {
   mdiCheckboxMarked,
   mdiChevronDown,
   mdiChevronUp,
-  mdiHandBackRightOutline,
   mdiHandWaveOutline,
   mdiMessageOutline,
   mdiPencilOutline,
@@ -15,6 +14,7 @@ import {
 } from '@mdi/js';
 import type { HandoverItem } from '@kobby/core';
 import { computed, ref } from 'vue';
+import CautionStrip from '../../parts/CautionStrip.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import type { SharedLink, TickSubject } from '../../state/shared.ts';
 
@@ -53,9 +53,13 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
       <h3>{{ item.title }}<span v-if="item.mine" class="mine-word">yours</span></h3>
       <v-icon :icon="open ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
     </button>
-    <p v-for="caution in item.cautions" :key="caution.text" class="caution" :class="caution.level">
-      <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" /> {{ caution.text }}
-    </p>
+    <CautionStrip
+      v-for="caution in item.cautions"
+      :key="caution.text"
+      class="caution"
+      :level="caution.level"
+      >{{ caution.text }}</CautionStrip
+    >
     <template v-if="open">
       <p v-for="group in groups" :key="`${group.lead}`" class="group" :class="{ own: group.mine }">
         <v-icon :icon="mdiAccountGroupOutline" size="19" aria-hidden="true" />
@@ -211,18 +215,8 @@ ol {
   list-style: decimal;
 }
 .caution {
-  display: flex;
-  gap: 8px;
   margin: 6px 0;
-  padding: 8px 10px;
-  background: var(--stop-bg);
-  border-left: 6px solid var(--stop);
-  border-radius: 6px;
   font-weight: 600;
-}
-.caution.care {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
 }
 .things button {
   display: flex;

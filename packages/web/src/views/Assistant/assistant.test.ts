@@ -2,6 +2,7 @@
 import { problem, project, shareSchema, tickIdOf, type Book, type TimedAct } from '@kobby/core';
 import { mount } from '@vue/test-utils';
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { createMemoryHistory, createRouter } from 'vue-router';
 import { createVuetify } from 'vuetify';
 import * as components from 'vuetify/components';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
@@ -21,6 +22,7 @@ import { SharedLink } from '../../state/shared.ts';
 import AssistantItem from './AssistantItem.vue';
 import AssistantReady from './AssistantReady.vue';
 import AssistantUnkept from './AssistantUnkept.vue';
+import AssistantView from './AssistantView.vue';
 
 const share = shareSchema.parse({
   id: 'link',
@@ -218,4 +220,34 @@ test('what is made ready on the day is ticked by a touch anywhere on its line', 
   expect(list.get('[role="checkbox"]').attributes('aria-checked')).toBe('true');
   await settle();
   expect(Object.keys(book.prepMarks)).toEqual(['p:cut']);
+});
+
+async function openPage() {
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/with/:shareId', component: AssistantView }],
+  });
+  await router.push('/with/link');
+  const page = mount(AssistantView, { global: { plugins: [vuetify, router] } });
+  await settle();
+  return page;
+}
+
+test.each([
+  [true, false],
+  [false, true],
+])('over a connection that is secure (%s) it says that no copy is kept: %s', async (isSecure, warns) => {
+  vi.stubGlobal('isSecureContext', isSecure);
+  const page = await openPage();
+  expect(page.text()).toContain('Day 1');
+  expect(page.text().includes('the phone cannot keep a copy')).toBe(warns);
+  page.unmount();
+});
+
+test('the page shows the blocks of the day by the clock, and opens what it kept when nobody answers', async () => {
+  reach = 'gone';
+  const page = await openPage();
+  expect(page.text()).toContain('09:30 Table time');
+  expect(page.text()).toMatch(/not connected/);
+  page.unmount();
 });

@@ -46,36 +46,47 @@ onMounted(async () => {
 });
 
 const addresses = computed(() => fields.value.to.split(/[\s,;]+/).filter(Boolean));
+// What was asked for and not answered is asked again as it was: it goes out once.
+const pending = ref<object | null>(null);
+const writing = ref<LetterOrder['id'] | null>(null);
+const sentAs = ref<string | null>(null);
+const isSent = computed(() => sentAs.value === JSON.stringify(fields.value));
+
 // What was typed is kept as it is left; nothing is kept half.
-function keep(): string | null {
+function keep(): LetterOrder['id'] | null {
   const { subject, text } = fields.value;
-  const letter: LetterOrder = {
-    id: draft.value?.id ?? (`letter-${newId()}` as LetterOrder['id']),
-    unitId: unitId.value,
-    subject,
-    text,
-    to: addresses.value,
-  };
+  writing.value ??= draft.value?.id ?? (`letter-${newId()}` as LetterOrder['id']);
+  const letter: LetterOrder = { id: writing.value, unitId: unitId.value, subject, text, to: addresses.value };
   const result = store.perform([{ type: 'handover/put-letter', letter }]);
   errors.value = result.done ? [] : result.errors;
   said.value = result.done ? 'Kept.' : null;
   return result.done ? letter.id : null;
 }
 async function send(): Promise<void> {
+  pending.value ??= await order();
+  if (pending.value === null) return;
+  const answer = await ask('POST', '/api/outbox', outboxSchema, pending.value);
+  if (answer.kind === 'unreachable') {
+    said.value =
+      'Nobody knows whether it was sent: Kobby cannot be reached. Send it again; it goes out once.';
+    return;
+  }
+  pending.value = null;
+  if (answer.kind === 'problem') {
+    said.value = `Not sent: ${answer.problem.detail}`;
+    return;
+  }
+  entries.value = answer.data.entries;
+  said.value = `Sent to ${addresses.value.length}: the message files lie in the outbox.`;
+  sentAs.value = JSON.stringify(fields.value);
+  writing.value = null;
+}
+async function order(): Promise<object | null> {
   const letterId = keep();
-  if (letterId === null) return;
+  if (letterId === null) return null;
   await store.settled();
   const version = store.book.letters[letterId]?.version ?? 0;
-  const request = { kind: 'letter', gestureId: newId(), at: instantNow(), letterId, version };
-  const answer = await ask('POST', '/api/outbox', outboxSchema, request);
-  if (answer.kind === 'ok') {
-    entries.value = answer.data.entries;
-    said.value = `Sent to ${addresses.value.length}: the message files lie in the outbox.`;
-  } else
-    said.value =
-      answer.kind === 'problem'
-        ? `Not sent: ${answer.problem.detail}`
-        : 'Not sent: the server cannot be reached. The note is kept.';
+  return { kind: 'letter', gestureId: newId(), at: instantNow(), letterId, version };
 }
 const toWrong = computed(() =>
   errors.value.filter(({ path }) => path.includes('to')).map(({ message }) => message),
@@ -116,7 +127,7 @@ const toWrong = computed(() =>
           {{ message }}
         </p>
         <div class="acts">
-          <v-btn class="is-main" type="submit">Send</v-btn>
+          <v-btn class="is-main" type="submit" :disabled="isSent">{{ isSent ? 'Sent' : 'Send' }}</v-btn>
           <v-btn class="is-side" @click="keep">Keep as a draft</v-btn>
           <v-btn class="is-side" @click="compose">Compose anew from the plan</v-btn>
           <RouterLink :to="{ name: 'print', params: { unitId, sheet: 'note-home' } }">Print it</RouterLink>

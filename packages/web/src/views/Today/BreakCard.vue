@@ -48,6 +48,7 @@ function take({ changes, title }: PlanOffer): void {
         v-for="(one, id) in PLAN_BREAKERS"
         :key="id"
         type="button"
+        class="tap"
         :aria-pressed="because === id"
         :title="one.hint"
         :data-test="`because-${id}`"
@@ -78,7 +79,7 @@ function take({ changes, title }: PlanOffer): void {
         <b>{{ offer.title }}</b>
         <small>{{ offer.why }}</small>
         <small v-for="move in offer.moves" :key="move">{{ move }}</small>
-        <button type="button" class="take" @click="take(offer)">Do it</button>
+        <button type="button" class="tap take" @click="take(offer)">Do it</button>
       </li>
     </ul>
   </ShelfCard>
@@ -89,19 +90,6 @@ function take({ changes, title }: PlanOffer): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-button {
-  min-height: 48px;
-  padding: 0 14px;
-  background: var(--well);
-  border: 1.5px solid var(--edge);
-  border-radius: 8px;
-  color: var(--ink);
-  font-weight: 700;
-}
-button[aria-pressed='true'] {
-  background: var(--plum);
-  color: var(--on-plum);
 }
 li {
   display: grid;
@@ -118,6 +106,7 @@ small {
   margin-top: 4px;
 }
 .text {
+  color: var(--ink);
   min-height: var(--touch);
   padding: 0;
   background: none;

@@ -34,7 +34,7 @@ const say = (placementId: string, childId: string, has: boolean | null): void =>
                   : 'lacks it, and comes no more in this unit'
             }}</span
           >
-          <button type="button" @click="say(one.placement.id, child.id, true)">Has it now</button>
+          <button type="button" class="tap" @click="say(one.placement.id, child.id, true)">Has it now</button>
         </li>
       </ul>
       <p v-if="one.has.length" class="soft">
@@ -63,15 +63,6 @@ li {
   justify-content: space-between;
   padding: 4px 0;
   border-top: 1px dashed var(--line);
-}
-li button {
-  min-height: var(--touch);
-  padding: 0 12px;
-  background: var(--well);
-  border: 1.5px solid var(--edge);
-  border-radius: 8px;
-  color: var(--ink);
-  font-weight: 600;
 }
 .text {
   min-height: 30px;

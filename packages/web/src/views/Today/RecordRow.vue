@@ -81,6 +81,7 @@ function unfinished(): void {
         v-for="(one, id) in OUTCOMES"
         :key="id"
         type="button"
+        class="tap"
         :aria-pressed="record?.outcome === id"
         :title="one.hint"
         :data-test="`record-${id}`"
@@ -90,13 +91,14 @@ function unfinished(): void {
       </button>
       <button
         type="button"
+        class="tap"
         :aria-pressed="record?.unfinished ?? false"
         data-test="record-unfinished"
         @click="unfinished"
       >
         Not finished
       </button>
-      <button type="button" data-test="record-more" @click="isOpen = true">More …</button>
+      <button type="button" class="tap" data-test="record-more" @click="isOpen = true">More …</button>
     </div>
     <p v-if="record" class="soft" role="status">
       {{ OUTCOMES[record.outcome].name }}{{ record.unfinished ? ', not finished' : '' }} ({{ record.by }}){{
@@ -123,22 +125,5 @@ function unfinished(): void {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.taps button {
-  display: inline-flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 50px;
-  padding: 0 14px;
-  background: var(--well);
-  border: 1.5px solid var(--edge);
-  border-radius: 9px;
-  color: var(--ink);
-  font-weight: 700;
-}
-.taps button[aria-pressed='true'] {
-  background: var(--plum);
-  border-color: var(--plum);
-  color: var(--on-plum);
 }
 </style>

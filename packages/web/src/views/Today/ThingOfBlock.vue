@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { placementsOf, whoDoesWhat, type Child, type PlannedThing } from '@kobby/core';
-import { mdiAccountGroupOutline, mdiHandBackRightOutline, mdiTimerSandEmpty } from '@mdi/js';
+import { mdiAccountGroupOutline, mdiTimerSandEmpty } from '@mdi/js';
 import { computed, ref } from 'vue';
+import CautionStrip from '../../parts/CautionStrip.vue';
 import { useReading } from '../../state/unit.ts';
 import { useTimers } from '../../state/timers.ts';
 import RecordRow from './RecordRow.vue';
@@ -27,25 +28,25 @@ const led = computed(() =>
 );
 const here = computed(() => new Set<string>(props.here.map(({ id }) => id)));
 const cautions = computed(() =>
-  reading.value.headsUps.filter(
-    (finding) =>
-      finding.level !== 'note' &&
-      finding.days.includes(props.day) &&
-      placementsOf(finding).includes(placement.value.id) &&
-      (finding.childIds.length === 0 || finding.childIds.some((id) => here.value.has(id))),
-  ),
+  reading.value.headsUps
+    .filter(
+      (finding) =>
+        finding.days.includes(props.day) &&
+        placementsOf(finding).includes(placement.value.id) &&
+        (finding.childIds.length === 0 || finding.childIds.some((id) => here.value.has(id))),
+    )
+    .flatMap(({ key, level, title, instead, detail }) =>
+      level === 'note' ? [] : [{ key, level, title, instead, detail }],
+    ),
 );
 </script>
 
 <template>
   <article :data-test="`thing-${placement.id}`">
     <h2>{{ placement.content.title }}</h2>
-    <p v-for="caution in cautions" :key="caution.key" class="caution" :class="caution.level">
-      <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" />
-      <span
-        ><b>{{ caution.title }}.</b> {{ caution.instead ?? caution.detail }}</span
-      >
-    </p>
+    <CautionStrip v-for="caution in cautions" :key="caution.key" :level="caution.level">
+      <b>{{ caution.title }}.</b> {{ caution.instead ?? caution.detail }}
+    </CautionStrip>
     <p v-for="group in led" :key="group.name">
       <v-icon :icon="mdiAccountGroupOutline" size="18" aria-hidden="true" /> <b>{{ group.name }}</b> with
       {{ group.children || 'nobody yet' }}
@@ -66,6 +67,7 @@ const cautions = computed(() =>
       <button
         v-if="placement.content.steps.length"
         type="button"
+        class="tap"
         :aria-expanded="steps"
         @click="steps = !steps"
       >
@@ -75,6 +77,7 @@ const cautions = computed(() =>
         v-for="minutes in [5, 10, 20]"
         :key="minutes"
         type="button"
+        class="tap"
         :aria-label="`Timer of ${minutes} minutes for ${placement.content.title}`"
         @click="start(placement.content.title, minutes)"
       >
@@ -110,18 +113,6 @@ dt {
 i {
   color: var(--ink-soft);
 }
-.caution {
-  display: flex;
-  gap: 8px;
-  padding: 8px 10px;
-  background: var(--stop-bg);
-  border-left: 6px solid var(--stop);
-  border-radius: 6px;
-}
-.caution.care {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
-}
 ol {
   padding-left: 22px;
   list-style: decimal;
@@ -130,14 +121,5 @@ ol {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.acts button {
-  min-height: var(--touch);
-  padding: 0 12px;
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: 8px;
-  color: inherit;
-  font-weight: 600;
 }
 </style>

@@ -9,14 +9,9 @@ import {
   type Unit,
   type Weather,
 } from '@kobby/core';
-import {
-  mdiHandBackRightOutline,
-  mdiWeatherCloudy,
-  mdiWeatherRainy,
-  mdiWeatherSnowy,
-  mdiWeatherSunny,
-} from '@mdi/js';
+import { mdiWeatherCloudy, mdiWeatherRainy, mdiWeatherSnowy, mdiWeatherSunny } from '@mdi/js';
 import { computed, ref } from 'vue';
+import CautionStrip from '../../parts/CautionStrip.vue';
 import { useBook } from '../../state/book.ts';
 import { provideReading } from '../../state/unit.ts';
 import BlockCard from './BlockCard.vue';
@@ -60,12 +55,9 @@ const outdoors = computed(() =>
           What comes in?
         </button>
       </p>
-      <p v-for="one in told" :key="one.text" class="caution" :class="one.level">
-        <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" />
-        <span
-          ><b>{{ one.text }}.</b> {{ one.instead }}</span
-        >
-      </p>
+      <CautionStrip v-for="one in told" :key="one.text" :level="one.level">
+        <b>{{ one.text }}.</b> {{ one.instead }}
+      </CautionStrip>
       <section v-for="event in plan.events" :key="event.id" class="special">
         <h2>{{ event.title }}</h2>
         <p v-for="line in event.plan" :key="line.start">{{ line.start }} {{ line.text }}</p>
@@ -128,18 +120,6 @@ aside {
   color: var(--ink);
   text-decoration: underline;
   text-underline-offset: 3px;
-}
-.caution {
-  display: flex;
-  gap: 8px;
-  padding: 8px 10px;
-  background: var(--stop-bg);
-  border-left: 6px solid var(--stop);
-  border-radius: 6px;
-}
-.caution.care {
-  background: var(--care-bg);
-  border-color: var(--care-edge);
 }
 .special {
   padding: 10px 14px;

@@ -55,6 +55,7 @@ function write(): void {
         <button
           v-if="!note.seenAt && note.shareId"
           type="button"
+          class="tap"
           @click="store.perform([{ type: 'daybook/see-note', noteId: note.id }])"
         >
           Seen
@@ -88,15 +89,6 @@ small {
   display: block;
   color: var(--ink-soft);
   font-size: 13px;
-}
-li button {
-  min-height: var(--touch);
-  padding: 0 12px;
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: 8px;
-  color: var(--ink);
-  font-weight: 600;
 }
 form {
   display: flex;

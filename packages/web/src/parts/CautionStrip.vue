@@ -1,0 +1,28 @@
+<script setup lang="ts">
+import { mdiHandBackRightOutline } from '@mdi/js';
+
+/** A caution in the room: a hand, a bar and words, so that it shows without colour. */
+defineProps<{ level: 'stop' | 'care' }>();
+</script>
+
+<template>
+  <p class="caution" :class="level">
+    <v-icon :icon="mdiHandBackRightOutline" size="19" aria-hidden="true" />
+    <span><slot /></span>
+  </p>
+</template>
+
+<style scoped>
+.caution {
+  display: flex;
+  gap: 8px;
+  padding: 8px 10px;
+  background: var(--stop-bg);
+  border-left: 6px solid var(--stop);
+  border-radius: 6px;
+}
+.caution.care {
+  background: var(--care-bg);
+  border-color: var(--care-edge);
+}
+</style>

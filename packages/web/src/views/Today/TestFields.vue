@@ -101,4 +101,9 @@ legend {
   gap: 8px;
   align-items: start;
 }
+@media (max-width: 600px) {
+  .try {
+    grid-template-columns: 1fr 1fr;
+  }
+}
 </style>

@@ -13,6 +13,10 @@ const reading = useReading();
 const { start } = useTimers();
 const steps = ref(false);
 
+const stepsText = computed(() => {
+  const { length } = placement.value.content.steps;
+  return length === 1 ? '1 step' : `${length} steps`;
+});
 const placement = computed(() => props.thing.session.placement);
 const names = (children: readonly Child[]): string => children.map(({ name }) => name).join(', ');
 const isHere = (child: Child): boolean => props.here.some(({ id }) => id === child.id);
@@ -71,7 +75,7 @@ const cautions = computed(() =>
         :aria-expanded="steps"
         @click="steps = !steps"
       >
-        {{ steps ? 'Steps away' : `${placement.content.steps.length} steps` }}
+        {{ steps ? 'Without the steps' : stepsText }}
       </button>
       <button
         v-for="minutes in [5, 10, 20]"

@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { plainDay, type Book, type ChangeInput, type UnitId } from '@kobby/core';
+import type { VueWrapper } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import {
   A_MONDAY,
@@ -37,13 +38,16 @@ beforeEach(() => {
   vi.setSystemTime(HALF_PAST_NINE);
 });
 afterEach(() => {
+  shown?.unmount();
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });
 
+let shown: VueWrapper | null = null;
 async function open(of: Book, today = A_MONDAY) {
   const desk = await openDesk(of, today);
   const page = desk.alone(TodayView);
+  shown = page;
   return { ...desk, page, text: () => page.text().replace(/\s+/g, ' ') };
 }
 

@@ -294,3 +294,10 @@ footer button:disabled {
   opacity: 0.55;
 }
 </style>
+
+<style>
+/* What has the focus is never hidden by the bar at the foot. */
+html:has(.phone) {
+  scroll-padding-bottom: 90px;
+}
+</style>

@@ -1,11 +1,11 @@
 import type { Book } from '../book/index.ts';
-import { formatQuantity, quantity } from '../measure/index.ts';
 import {
   amountText,
   batchesText,
   CAUTION_LINE,
   formatDays,
   materialsOf,
+  materialText,
   scaledTo,
   sessionsOf,
   whoDoesWhat,
@@ -21,13 +21,13 @@ function daysText(placement: Placement): string {
   return from === to ? `Day ${from}` : `Day ${from} to ${to}`;
 }
 
-/** `12 craft sticks`, one a material of what is placed, for one share as it is written. */
+/** `Craft sticks: 6 a child (B1)`, one a material of what is placed. */
 const thingsOf = (placement: Placement, book: Book, { frame }: Reading): readonly string[] =>
-  materialsOf(placement, book.supplies).flatMap(({ supplyId, amount }) => {
-    const supply = book.supplies[supplyId];
+  materialsOf(placement, book.supplies).flatMap((line) => {
+    const supply = book.supplies[line.supplyId];
     if (!supply) return [];
     const where = supply.keptIn ? ` (${supply.keptIn})` : '';
-    return [`${formatQuantity(quantity(amount, supply.unit), frame.home.units)} ${supply.name}${where}`];
+    return [`${supply.name}: ${materialText(line, supply, frame.home.units)}${where}`];
   });
 
 // On a card every caution of its days stands once.

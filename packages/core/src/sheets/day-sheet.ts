@@ -33,6 +33,7 @@ export function cautionsFor(
         finding.days.includes(day) &&
         placementsOf(finding).some((id) => id === placementId),
     )
+    .toSorted((a, b) => Number(b.level === 'stop') - Number(a.level === 'stop'))
     .map(({ level, title, instead, kept }) => {
       const why = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
       return caution(

@@ -186,6 +186,7 @@ function go(step: number): void {
 .phone {
   display: flex;
   flex-direction: column;
+  width: 100%;
   min-height: 100vh;
   max-width: 560px;
   margin: 0 auto;

@@ -21,7 +21,10 @@ const VIEWS = { who: LeadsCard, links: LinksPart, home: NoteHomePart, paper: Pap
 const route = useRoute();
 const router = useRouter();
 const part = computed<Part>({
-  get: () => (String(route.query.part) in PARTS ? (String(route.query.part) as Part) : 'who'),
+  get: () => {
+    const wanted = String(route.query.part);
+    return Object.hasOwn(PARTS, wanted) ? (wanted as Part) : 'who';
+  },
   set: (wanted) => void router.replace({ query: { part: wanted } }),
 });
 </script>

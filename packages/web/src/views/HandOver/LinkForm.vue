@@ -91,7 +91,10 @@ const SHOWN = ['label', 'fromDay', 'toDay', 'lastDate', 'passPhrase', 'personId'
 
 <template>
   <ShelfCard title="A new link">
-    <form class="fields" novalidate @submit.prevent="make">
+    <p v-if="days.length === 0" class="soft">
+      An idea has no days yet that a link could show: give it a start on Spark.
+    </p>
+    <form v-else class="fields" novalidate @submit.prevent="make">
       <SideTabs v-model="reach" label="What it shows" :options="REACH" />
       <v-select
         data-test="link-person"

@@ -51,6 +51,7 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
 <template>
   <div class="paper">
     <v-select
+      v-if="days.length"
       v-model="day"
       class="day"
       :items="days.map(({ number }) => ({ title: `Day ${number}`, value: number }))"

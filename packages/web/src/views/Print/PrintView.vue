@@ -10,7 +10,11 @@ import PrintedParts from './PrintedParts.vue';
 const store = useBook();
 const route = useRoute();
 const unitId = String(route.params.unitId) as UnitId;
-const sheet = computed(() => PRINTED[String(route.params.sheet) as PrintedId] ?? null);
+const isSheet = (id: string): id is PrintedId => Object.hasOwn(PRINTED, id);
+const sheet = computed(() => {
+  const id = String(route.params.sheet);
+  return isSheet(id) ? PRINTED[id] : null;
+});
 const unit = computed(() => store.book.units[unitId] ?? null);
 const pages = computed((): readonly PrintedPage[] => {
   if (!unit.value || !sheet.value) return [];

@@ -1,0 +1,93 @@
+import { describe, expect, test } from 'vitest';
+import type { Book } from '../book/index.ts';
+import { read } from '../reading/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  aCorner,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  aVersion,
+  inCorner,
+  onDay,
+  TEST_HOME,
+  TEST_UNIT,
+  testBook,
+} from '../testing/home.ts';
+import { PRINTED, type PrintedId } from './printed.ts';
+
+const book = testBook(
+  {
+    type: 'house/put-home',
+    home: { ...TEST_HOME, binRule: 'Back into the tub.', emergencyNumber: '555 0100' },
+  },
+  aCorner('bin', { kind: 'sensory-bin' }),
+  aChild('ada', '2026-05-01', { name: 'Ada Brook', shownAs: 'Ada' }),
+  aChild('bo', '2022-01-01', {
+    name: 'Bo Marsh',
+    shownAs: 'Bo',
+    allergies: [{ allergen: 'milk', words: 'milk' }],
+  }),
+  aSupply('yogurt', {
+    name: 'Yogurt',
+    unit: 'g',
+    allergens: ['milk'],
+    keptIn: 'Fridge',
+    packs: [{ amount: 500, price: 250, shop: 'Grocer' }],
+  }),
+  anActivity('paint', {
+    directions: 'One brush a child.',
+    versions: [aVersion(24, null, { does: 'paints', say: 'Which blue?' })],
+    materials: [aMaterial('yogurt', 30)],
+  }),
+  onDay('p', 'paint', 1),
+  inCorner('b', 'paint', 'bin', 1, 3),
+);
+const pagesOf = (id: PrintedId, of: Book = book, day = 1) =>
+  PRINTED[id].pages(of, read(of, TEST_UNIT, A_MONDAY), day, A_MONDAY);
+const textOf = (id: PrintedId, of?: Book, day?: number): string => JSON.stringify(pagesOf(id, of, day));
+
+describe('on paper', () => {
+  test('a day says who comes, who does what, whom no version fits, whom to watch for, and the numbers', () => {
+    const text = textOf('day-sheet');
+    for (const part of [
+      '2 children',
+      'paints Say: “Which blue?”',
+      'no version fits',
+      'Stop: ',
+      'Emergency 555 0100',
+    ])
+      expect(text).toContain(part);
+    expect(pagesOf('day-sheet', book, 11)).toEqual([]);
+  });
+
+  test('a card says for whom an amount is and where it is kept; a bin card has the rule of the home', () => {
+    expect(textOf('corner-cards')).toContain('Yogurt: 30 g a child (Fridge)');
+    expect(textOf('bin-cards')).toContain('When filler leaves the bin: Back into the tub.');
+  });
+
+  test('the supply list stands by shop, with what a pack holds', () => {
+    const [page] = pagesOf('supply-list');
+    expect(page?.parts[0]).toEqual({ kind: 'heading', text: 'Grocer' });
+    expect(JSON.stringify(page)).toContain('1 × 500 g');
+  });
+
+  test('a bag says how its set is used, once however often it is placed', () => {
+    const pages = pagesOf('bag-labels');
+    expect(pages.map(({ title, sub }) => [title, sub])).toEqual([['paint', 'Kites · Day 1 to 3']]);
+    expect(JSON.stringify(pages)).toContain('One brush a child.');
+  });
+
+  test('the note home is printed as it was edited last', () => {
+    const letter = { id: 'l', unitId: TEST_UNIT, subject: 'Kites', text: 'Boots, please.', to: [] };
+    const written = after(book, { type: 'handover/put-letter', letter: letter as never });
+    expect(textOf('note-home', written)).toContain('Boots, please.');
+  });
+
+  test.each(Object.keys(PRINTED) as PrintedId[])('%s calls children as the home shows them', (id) => {
+    expect(textOf(id)).not.toMatch(/Ada Brook|Bo Marsh/);
+    expect(new Set(pagesOf(id).map(({ key }) => key)).size).toBe(pagesOf(id).length);
+  });
+});

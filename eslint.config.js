@@ -71,7 +71,11 @@ export default tseslint.config(
     },
   },
   { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
-  { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts'], rules: PURE_CORE },
+  {
+    files: ['packages/core/src/**/*.ts'],
+    ignores: ['**/*.test.ts', 'packages/core/src/testing/**'],
+    rules: PURE_CORE,
+  },
   {
     // Lists of data and suites of tests are long by nature.
     files: ['**/*.test.ts', 'e2e/**', 'packages/starter/src/**', 'scripts/**'],

@@ -1,12 +1,46 @@
 import vue from '@vitejs/plugin-vue';
-import { defineConfig } from 'vitest/config';
+import { defineConfig, type TestProjectInlineConfiguration } from 'vitest/config';
+
+/** What is pure needs no room of its own: its tests share their workers, so that everything is loaded once a worker. */
+const pure = (
+  name: string,
+  more: TestProjectInlineConfiguration['test'] = {},
+): TestProjectInlineConfiguration => ({
+  extends: true,
+  test: {
+    name,
+    include: [`packages/${name}/src/**/*.test.ts`],
+    setupFiles: ['packages/core/src/testing/setup.ts'],
+    pool: 'threads',
+    isolate: false,
+    ...more,
+  },
+});
 
 export default defineConfig({
-  plugins: [vue()],
   test: {
-    include: ['packages/*/src/**/*.test.ts', 'scripts/*.test.ts'],
-    setupFiles: ['packages/core/src/testing/setup.ts'],
-    server: { deps: { inline: ['vuetify'] } },
+    maxWorkers: 2,
+    // A busy machine is no reason to fail.
     testTimeout: 60_000,
+    hookTimeout: 60_000,
+    projects: [
+      pure('core'),
+      pure('starter'),
+      pure('server', { globalSetup: ['packages/server/src/testing/made-once.ts'] }),
+      {
+        extends: true,
+        plugins: [vue()],
+        test: {
+          name: 'web',
+          include: ['packages/web/src/**/*.test.ts'],
+          setupFiles: ['packages/core/src/testing/setup.ts'],
+          server: { deps: { inline: ['vuetify'] } },
+        },
+      },
+      {
+        extends: true,
+        test: { name: 'scripts', include: ['scripts/*.test.ts'] },
+      },
+    ],
   },
 });

@@ -12,7 +12,7 @@ let link: string;
 beforeAll(async () => {
   demo = await openDemo();
   mara = demo.mara;
-  sol = await Visitor.arrive(demo.browser, PHONE);
+  sol = await Visitor.arrive(demo.browser, PHONE, { keepsPages: true });
 });
 afterAll(() => demo?.close());
 
@@ -150,7 +150,7 @@ test('a link with a pass-phrase asks for it', async () => {
   await mara.fill('passPhrase', 'blue door');
   await mara.pressText('Make the link');
   const address = (await mara.textOf('[data-test="link-address"]')).trim();
-  const wren = await Visitor.arrive(demo.browser, PHONE);
+  const wren = await Visitor.arrive(demo.browser, PHONE, { keepsPages: true });
   await wren.go(address);
   await wren.sees('This link asks for a pass-phrase');
   await wren.fill('passPhrase', 'red door');

@@ -4,9 +4,10 @@ export default defineConfig({
   test: {
     root: import.meta.dirname,
     include: ['**/*.e2e.ts'],
+    globalSetup: ['support/made-once.ts'],
     testTimeout: 120_000,
     hookTimeout: 60_000,
-    // One browser at a time: the stories share a small machine.
-    fileParallelism: false,
+    // Two stories at a time, each with a server and a browser of its own.
+    maxWorkers: 2,
   },
 });

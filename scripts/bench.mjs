@@ -1,6 +1,7 @@
 // npm run bench: figures of speed and size, printed (bench.ts). Installs and builds what is missing.
 import { join } from 'node:path';
-import { ensureBuild, ensureDependencies, ROOT, run } from './prepare.mjs';
+import { ensureBuild, ensureDependencies, run } from './prepare.mjs';
+import { ROOT } from './root.mjs';
 
 ensureDependencies();
 ensureBuild();

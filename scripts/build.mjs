@@ -2,7 +2,8 @@
 import { join } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { build as buildWeb } from 'vite';
-import { ROOT } from './prepare.mjs';
+
+import { ROOT } from './root.mjs';
 
 const src = (name) => join(ROOT, 'packages', name, 'src/index.ts');
 

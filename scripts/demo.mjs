@@ -3,7 +3,8 @@
 import { spawn } from 'node:child_process';
 import { existsSync, renameSync } from 'node:fs';
 import { join } from 'node:path';
-import { ensureBuild, ensureDependencies, ROOT, say } from './prepare.mjs';
+import { ensureBuild, ensureDependencies, say } from './prepare.mjs';
+import { ROOT } from './root.mjs';
 
 const args = process.argv.slice(2);
 const folder = join(ROOT, 'demo-data');

@@ -1,7 +1,8 @@
 // npm run dev: the server with tsx watch on port 4310 with the demo home, and Vite before it on port 5173.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureDependencies, ROOT } from './prepare.mjs';
+import { ensureDependencies } from './prepare.mjs';
+import { ROOT } from './root.mjs';
 
 ensureDependencies();
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);

@@ -1,11 +1,11 @@
-// What every command needs before it can run: dependencies, a build, a browser. Uses nothing but Node itself.
+// What commands need before they can run: packages, the database driver, a build, a browser. Uses nothing but Node itself.
+// As a program: node scripts/prepare.mjs packages | driver | browser | build
 import { execFileSync, spawnSync } from 'node:child_process';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createHash } from 'node:crypto';
-import { dirname, join, resolve } from 'node:path';
-import { fileURLToPath } from 'node:url';
-
-export const ROOT = resolve(dirname(fileURLToPath(import.meta.url)), '..');
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { ROOT } from './root.mjs';
 
 /** Says what is going on. */
 export const say = (text) => console.log(`kobby: ${text}`);
@@ -23,16 +23,35 @@ const hashOfLock = () =>
   createHash('sha256')
     .update(readFileSync(join(ROOT, 'package-lock.json')))
     .digest('hex');
-const lockMark = join(ROOT, 'node_modules', '.kobby-installed');
+const markOf = (part) => join(ROOT, 'node_modules', `.kobby-${part}`);
+const isDone = (part) => existsSync(markOf(part)) && readFileSync(markOf(part), 'utf8') === hashOfLock();
+const note = (part) => writeFileSync(markOf(part), hashOfLock());
+
+/** Whether the packages of the lock file are installed. */
+export const hasPackages = () => isDone('packages');
+/** Whether the database driver is compiled. */
+export const hasDriver = () => isDone('driver');
+
+function installPackages() {
+  if (hasPackages()) return;
+  say('installing packages …');
+  const env = { ...process.env, PUPPETEER_SKIP_DOWNLOAD: '1' };
+  run('npm', ['ci', '--ignore-scripts', '--no-audit', '--no-fund'], { env });
+  note('packages');
+}
+
+// Apart from the packages: it takes the longest, and most checks do without it.
+function compileDriver() {
+  if (hasDriver()) return;
+  say('compiling the database driver, which takes about two minutes …');
+  run('npm', ['rebuild', 'better-sqlite3']);
+  note('driver');
+}
 
 /** Installs the dependencies when they are missing or the lock file has changed. */
 export function ensureDependencies() {
-  if (existsSync(lockMark) && readFileSync(lockMark, 'utf8') === hashOfLock()) return;
-  say(
-    'installing dependencies; the first time a database driver is compiled, which takes about two minutes …',
-  );
-  run('npm', ['ci', '--no-audit', '--no-fund'], { env: { ...process.env, PUPPETEER_SKIP_DOWNLOAD: '1' } });
-  writeFileSync(lockMark, hashOfLock());
+  installPackages();
+  compileDriver();
 }
 
 const newestIn = (path) => {
@@ -44,13 +63,18 @@ const newestIn = (path) => {
   return Math.max(0, ...inside);
 };
 
-/** Builds the web client and the server when their sources are newer than what was built. */
-export function ensureBuild() {
+/** Whether what was built is newer than its sources. */
+export function isBuilt() {
   const outputs = ['packages/web/dist/index.html', 'packages/server/dist/main.js'].map((file) =>
     join(ROOT, file),
   );
   const sources = newestIn(join(ROOT, 'packages'));
-  if (outputs.every((file) => existsSync(file) && statSync(file).mtimeMs > sources)) return;
+  return outputs.every((file) => existsSync(file) && statSync(file).mtimeMs > sources);
+}
+
+/** Builds the web client and the server when their sources are newer than what was built. */
+export function ensureBuild() {
+  if (isBuilt()) return;
   say('building …');
   run(process.execPath, [join(ROOT, 'scripts/build.mjs')]);
 }
@@ -62,9 +86,12 @@ const onPath = (name) => {
   return found.status === 0 ? found.stdout.trim() : null;
 };
 
+/** Where Chromium is; null when it is not installed. */
+export const findChromium = () => process.env.CHROMIUM_PATH ?? BROWSERS.map(onPath).find(Boolean) ?? null;
+
 /** Where Chromium is; installed from Debian's packages when it is missing and this user may. */
 export function ensureChromium() {
-  const known = process.env.CHROMIUM_PATH ?? BROWSERS.map(onPath).find(Boolean);
+  const known = findChromium();
   if (known) return known;
   if (process.getuid?.() !== 0 || !onPath('apt-get')) {
     console.error(
@@ -79,7 +106,19 @@ export function ensureChromium() {
     stdio: 'inherit',
     env,
   });
-  const installed = BROWSERS.map(onPath).find(Boolean);
+  const installed = findChromium();
   if (!installed) throw new Error('Chromium was installed and cannot be found');
   return installed;
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) {
+  const part = process.argv[2];
+  const parts = {
+    packages: installPackages,
+    driver: compileDriver,
+    browser: ensureChromium,
+    build: ensureBuild,
+  };
+  if (!parts[part]) throw new Error(`there is no such part: ${part}`);
+  parts[part]();
 }

@@ -1,6 +1,7 @@
 // npm run screenshots: installs and builds what is missing, then retakes docs/screenshots (screenshots.ts).
 import { join } from 'node:path';
-import { ensureBuild, ensureChromium, ensureDependencies, ROOT, run } from './prepare.mjs';
+import { ensureBuild, ensureChromium, ensureDependencies, run } from './prepare.mjs';
+import { ROOT } from './root.mjs';
 
 ensureDependencies();
 ensureBuild();

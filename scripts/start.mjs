@@ -1,7 +1,8 @@
 // npm start: a home of one's own, kept in data/. Options go to the server: --port, --host, --address, --cert, --key.
 import { spawn } from 'node:child_process';
 import { join } from 'node:path';
-import { ensureBuild, ensureDependencies, ROOT } from './prepare.mjs';
+import { ensureBuild, ensureDependencies } from './prepare.mjs';
+import { ROOT } from './root.mjs';
 
 ensureDependencies();
 ensureBuild();

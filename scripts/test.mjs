@@ -1,19 +1,27 @@
-// npm test: installs what is missing, then runs unit tests and end-to-end tests. `-- --unit` leaves the browser out.
-import { join } from 'node:path';
-import { ensureBuild, ensureChromium, ensureDependencies, ROOT, run, say } from './prepare.mjs';
+// npm test: installs what is missing, then runs unit tests and stories, and says how far it is and how long each part took.
+// `npm test -- core/circle` runs what lies in such a folder or begins with such a path; `--unit` leaves the stories out.
+import { findTests } from './find-tests.mjs';
+import { preparing, storyTesting, unitTesting, unitTestsOf } from './plan.mjs';
+import { runSteps } from './steps.mjs';
 
-const unitOnly = process.argv.includes('--unit');
-ensureDependencies();
-const vitest = join(ROOT, 'node_modules/vitest/vitest.mjs');
-say('unit tests, in two time zones');
-for (const zone of ['America/Chicago', 'Pacific/Auckland']) {
-  run(process.execPath, [vitest, 'run'], { env: { ...process.env, TZ: zone } });
-}
-if (!unitOnly) {
-  const chromium = ensureChromium();
-  ensureBuild();
-  say('end-to-end tests');
-  run(process.execPath, [vitest, 'run', '--config', 'e2e/vitest.config.ts'], {
-    env: { ...process.env, CHROMIUM_PATH: chromium },
+const wanted = process.argv.slice(2).filter((arg) => !arg.startsWith('--'));
+const isUnitOnly = process.argv.includes('--unit');
+
+function chosen() {
+  const files = wanted.flatMap((words) => {
+    const found = findTests(words);
+    if (found.length === 0) throw new Error(`no test lies in ${words}`);
+    return found;
   });
+  const [stories, units] = [true, false].map((isStory) =>
+    files.filter((file) => file.startsWith('e2e/') === isStory),
+  );
+  return [
+    ...(units.length > 0 ? [unitTestsOf(units)] : []),
+    ...(stories.length > 0 && !isUnitOnly ? storyTesting(stories) : []),
+  ];
 }
+
+const all = () => [...unitTesting(), ...(isUnitOnly ? [] : storyTesting())];
+const steps = wanted.length > 0 ? chosen() : all();
+process.exitCode = (await runSteps([...preparing(), ...steps])) ? 0 : 1;

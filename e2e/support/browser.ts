@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import puppeteer, {
   type Browser,
   type BrowserContext,
+  type CDPSession,
   type ElementHandle,
   type KeyInput,
   type Page,
@@ -42,8 +43,43 @@ export async function openBrowser(): Promise<{ readonly browser: Browser; close(
   };
 }
 
+// All text of a page is laid out to be read: not at every frame.
+const POLLING = { polling: 40 };
 // More than any page has to tab through.
 const MOST_TABS = 400;
+
+// Runs in the page, before anything of it: a browser that cannot keep pages.
+function keepNoPages(): void {
+  delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
+}
+
+// Runs in the page: how often Tab has to be pressed until the focus is on what is wanted, counted by the order of the page;
+// null when nothing like it is on the page. A guess: dialogs and lists may hold the focus, so it is looked at again.
+function tabsUntil(selector: string, wanted: string, exactly: boolean): number | null {
+  const isWanted = (element: Element | null): boolean => {
+    if (!element?.matches(selector)) return false;
+    if (element.getAttribute('name') === wanted) return true;
+    const by = document.getElementById(element.getAttribute('aria-labelledby') ?? '');
+    const label = by?.textContent ?? (element as HTMLInputElement).labels?.[0]?.textContent;
+    const own = element.querySelector(':scope > b')?.textContent;
+    const words = [element.getAttribute('aria-label'), element.textContent, label, own];
+    return words.some((one) => (exactly ? one?.trim() === wanted : one?.includes(wanted)));
+  };
+  const focused = document.activeElement;
+  if (isWanted(focused)) return 0;
+  const stopsOf = (root: ParentNode): HTMLElement[] =>
+    [...root.querySelectorAll<HTMLElement>('a[href], button, input, select, textarea, summary, [tabindex]')]
+      .filter((one) => one.tabIndex >= 0 && !one.matches(':disabled') && !one.closest('[inert]'))
+      .filter((one) => one.checkVisibility({ visibilityProperty: true }));
+  // A dialog holds the focus.
+  const held = focused?.closest('[role="dialog"]');
+  const inside = held ? stopsOf(held) : [];
+  const stops = inside.some(isWanted) ? inside : stopsOf(document);
+  const from = focused ? stops.indexOf(focused as HTMLElement) : -1;
+  const inTurn = [...stops.slice(from + 1), ...stops.slice(0, from + 1)];
+  const at = inTurn.findIndex(isWanted);
+  return at < 0 ? null : at + 1;
+}
 
 /** A page in a context of its own: another person at another device. Errors of the page fail the test. */
 export class Visitor {
@@ -53,6 +89,7 @@ export class Visitor {
   /** How often something was pressed, and how many keys were struck, since this person arrived. */
   presses = 0;
   keys = 0;
+  #session: CDPSession | null = null;
 
   private constructor(context: BrowserContext, page: Page) {
     this.context = context;
@@ -60,9 +97,18 @@ export class Visitor {
     page.on('pageerror', (error) => this.errors.push(String(error)));
   }
 
-  static async arrive(browser: Browser, viewport: { width: number; height: number }): Promise<Visitor> {
+  /**
+   * Somebody opens a browser of their own. It keeps the pages for later only where that is asked for: otherwise each
+   * arrival would fetch all of them first.
+   */
+  static async arrive(
+    browser: Browser,
+    viewport: { width: number; height: number },
+    { keepsPages = false } = {},
+  ): Promise<Visitor> {
     const context = await browser.createBrowserContext();
     const page = await context.newPage();
+    if (!keepsPages) await page.evaluateOnNewDocument(keepNoPages);
     await page.setViewport(viewport);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
     page.setDefaultTimeout(15_000);
@@ -71,6 +117,17 @@ export class Visitor {
 
   async go(url: string): Promise<void> {
     await this.page.goto(url, { waitUntil: 'load' });
+  }
+
+  /** Leads an open page to another address without loading everything anew, as its own links do. */
+  async route(path: string): Promise<void> {
+    await this.page.evaluate(async (to) => {
+      const root = document.querySelector('#app') as unknown as {
+        __vue_app__: { config: { globalProperties: { $router: { push(path: string): Promise<unknown> } } } };
+      };
+      await root.__vue_app__.config.globalProperties.$router.push(to);
+      await new Promise<void>((drawn) => requestAnimationFrame(() => requestAnimationFrame(() => drawn())));
+    }, path);
   }
 
   /** Waits for something that is there and has a size. */
@@ -147,34 +204,36 @@ export class Visitor {
   }
 
   async #tabUntil(selector: string, wanted: string, how: 'is' | 'contains'): Promise<void> {
-    for (let tabs = 0; tabs < MOST_TABS; tabs++) {
-      const isThere = await this.page.evaluate(
-        (kind, text, exactly) => {
-          const focused = document.activeElement;
-          if (!focused?.matches(kind)) return false;
-          if (focused.getAttribute('name') === text) return true;
-          const by = document.getElementById(focused.getAttribute('aria-labelledby') ?? '');
-          const label = by?.textContent ?? (focused as HTMLInputElement).labels?.[0]?.textContent;
-          const own = focused.querySelector(':scope > b')?.textContent;
-          const words = [focused.getAttribute('aria-label'), focused.textContent, label, own];
-          return words.some((one) => (exactly ? one?.trim() === text : one?.includes(text)));
-        },
-        selector,
-        wanted,
-        how === 'is',
-      );
-      if (isThere) return;
-      await this.strike('Tab');
+    let tabs = 0;
+    while (tabs < MOST_TABS) {
+      const ahead = await this.page.evaluate(tabsUntil, selector, wanted, how === 'is');
+      if (ahead === 0) return;
+      // What is not there yet may come: one step, and another look.
+      const count = ahead ?? 1;
+      await this.#pressTab(count);
+      tabs += count;
     }
     throw new Error(`the focus never came to ${wanted}`);
   }
 
+  /** Tab so many times, sent in one go: nobody waits for an answer to each. */
+  async #pressTab(count: number): Promise<void> {
+    this.keys += count;
+    const session = (this.#session ??= await this.page.createCDPSession());
+    const key = { key: 'Tab', code: 'Tab', windowsVirtualKeyCode: 9 };
+    const strokes = Array.from({ length: count }, () => [
+      session.send('Input.dispatchKeyEvent', { type: 'rawKeyDown', ...key }),
+      session.send('Input.dispatchKeyEvent', { type: 'keyUp', ...key }),
+    ]);
+    await Promise.all(strokes.flat());
+  }
+
   async sees(text: string): Promise<void> {
-    await this.page.waitForFunction((wanted) => document.body.innerText.includes(wanted), {}, text);
+    await this.page.waitForFunction((wanted) => document.body.innerText.includes(wanted), POLLING, text);
   }
 
   async seesNot(text: string): Promise<void> {
-    await this.page.waitForFunction((gone) => !document.body.innerText.includes(gone), {}, text);
+    await this.page.waitForFunction((gone) => !document.body.innerText.includes(gone), POLLING, text);
   }
 
   async textOf(selector: string): Promise<string> {

@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
 
@@ -20,12 +20,21 @@ export function temporaryFolder(): { readonly path: string; remove(): void } {
   return { path, remove: () => rmSync(path, { recursive: true, force: true }) };
 }
 
+/** A demo home that was made for this run: copying it takes milliseconds, making it takes seconds. */
+export const MADE_HOME = 'KOBBY_MADE_HOME';
+
+function putDemoInto(folder: string): void {
+  const made = process.env[MADE_HOME];
+  if (made && readdirSync(folder).length === 0) cpSync(made, folder, { recursive: true });
+}
+
 /** Starts the built server and waits for its address. The same port again keeps cookies and links alive. */
 export async function startServer(
   folder: string,
   options: readonly string[] = [],
   port = 0,
 ): Promise<RunningServer> {
+  if (options.includes('--demo')) putDemoInto(folder);
   const args = [MAIN, '--data', folder, '--port', String(port), ...options];
   const child = spawn(process.execPath, args, { stdio: ['ignore', 'pipe', 'pipe'] });
   let output = '';

@@ -1,14 +1,15 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import type { ChangeInput, PlainDay } from '@kobby/core';
 import { DEMO_TODAY } from '@kobby/starter';
-import { expect } from 'vitest';
+import { expect, inject } from 'vitest';
 import { buildApp, type App } from '../app.ts';
-import { DEMO_PASS_PHRASE, makeDemoHome } from '../demo.ts';
+import { DEMO_PASS_PHRASE } from '../demo.ts';
 import { loadBook } from '../store/book-store.ts';
+import { DATABASE_FILE } from '../store/database.ts';
 
 /** An answer, read. */
 export interface Reply {
@@ -150,6 +151,8 @@ export async function startTestServer({
   webFolder,
 }: Options = {}): Promise<TestServer> {
   const dataFolder = folder ?? mkdtempSync(join(tmpdir(), 'kobby-test-'));
+  if (demo && !existsSync(join(dataFolder, DATABASE_FILE)))
+    cpSync(inject('demoFolder'), dataFolder, { recursive: true });
   const app = await buildApp({
     folder: dataFolder,
     webFolder: webFolder ?? null,
@@ -158,7 +161,6 @@ export async function startTestServer({
     publicAddress: null,
     logLevel: 'silent',
   });
-  if (demo) await makeDemoHome(app);
   const server = createServer(app.koa.callback());
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
   const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;

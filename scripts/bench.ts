@@ -135,16 +135,23 @@ function benchFirstLoad(): void {
   }
 }
 
-benchPlanning();
-benchGather();
-benchPacks();
-await benchReady();
 const demo = demoBook();
-benchCircle(demo);
-benchSearch(demo);
-benchLoad(demo);
-await benchServerLoad(demo);
-await benchGestures();
-await benchDemo();
-await benchSolverInBrowser();
-benchFirstLoad();
+/** Each part by itself: `npm run bench -- planning circle` runs these two. */
+const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
+  planning: benchPlanning,
+  gather: benchGather,
+  packs: benchPacks,
+  ready: benchReady,
+  circle: () => benchCircle(demo),
+  search: () => benchSearch(demo),
+  load: () => benchLoad(demo),
+  'server-load': () => benchServerLoad(demo),
+  gestures: benchGestures,
+  demo: benchDemo,
+  solver: benchSolverInBrowser,
+  'first-load': benchFirstLoad,
+};
+const wanted = process.argv.slice(2);
+for (const name of wanted) if (!PARTS[name]) throw new Error(`there is no such part: ${name}`);
+for (const [name, bench] of Object.entries(PARTS))
+  if (wanted.length === 0 || wanted.includes(name)) await bench();

@@ -48,8 +48,8 @@ const POLLING = { polling: 40 };
 // More than any page has to tab through.
 const MOST_TABS = 400;
 
-// Runs in the page, before anything of it: a browser that cannot keep pages.
-function keepNoPages(): void {
+/** Runs in a page, before anything of it: a browser that cannot keep pages. */
+export function keepNoPages(): void {
   delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
 }
 

@@ -1,7 +1,7 @@
 // One lane of the mutation run, a process of its own: puts a fault into a file as it is loaded, never on the disk, and runs
 // the tests that it is told.
 import { join, resolve } from 'node:path';
-import { createVitest, type TestSpecification, type Vitest } from 'vitest/node';
+import { BaseSequencer, createVitest, type TestSpecification, type Vitest } from 'vitest/node';
 import { readFileSync } from 'node:fs';
 import type { Mutant } from './operators.ts';
 
@@ -25,6 +25,13 @@ const fault = {
   },
 };
 
+/** Tests in the order in which they are asked for: the nearest ones find most. */
+class AsAsked extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    return files;
+  }
+}
+
 async function open(): Promise<{ vitest: Vitest; byFile: Map<string, TestSpecification> }> {
   const vitest = await createVitest(
     'test',
@@ -39,6 +46,7 @@ async function open(): Promise<{ vitest: Vitest; byFile: Map<string, TestSpecifi
       isolate: false,
       maxWorkers: 1,
       bail: 1,
+      sequence: { sequencer: AsAsked },
       testTimeout: 20_000,
       hookTimeout: 20_000,
       reporters: [{}],
@@ -55,8 +63,12 @@ process.on('message', async ({ mutant: next, tests }: Asked) => {
   for (const one of [mutant, next]) if (one) vitest.invalidateFile(join(ROOT, one.file));
   mutant = next;
   const specs = tests.flatMap((file) => byFile.get(file) ?? []);
+  // What failed before is forgotten: only this run counts.
+  vitest.state.filesMap.clear();
+  vitest.state.idMap.clear();
+  vitest.state.errorsSet.clear();
   const { testModules, unhandledErrors } = await vitest.runTestSpecifications(specs, false);
   const failed = testModules.find((module) => !module.ok());
-  process.send!({ fails: failed !== undefined || unhandledErrors.length > 0, by: failed?.moduleId ?? null });
+  process.send!({ fails: failed !== undefined || unhandledErrors.length > 0 });
 });
 process.send!({ ready: true });

@@ -140,6 +140,20 @@ describe('a version chosen by hand', () => {
     expect(copied('other')?.choices).toEqual([]);
     expect(copied('other')?.originId).toBe('build');
   });
+
+  test('whoever stays with it stays with a copy in the same unit, and not in another', () => {
+    const other = { id: 'other', title: 'Paper', style: 'theme', start: '2027-04-05', dayCount: 5 } as const;
+    const base = after(
+      planned,
+      { type: 'house/put-person', person: { id: 'sol', name: 'Sol', role: 'assistant' } },
+      { type: 'unit/assign', placementId: 'p', personId: 'sol' },
+      { type: 'unit/start', unit: other },
+    );
+    const leadOf = (unitId: string) =>
+      after(base, { type: 'unit/copy', id: 'q', unitId, placementId: 'p', where: { kind: 'reserve' } })
+        .placements.q?.leadId;
+    expect([leadOf(TEST_UNIT), leadOf('other')]).toEqual(['sol', null]);
+  });
 });
 
 test('a corner is left empty for one reason: the second replaces the first', () => {

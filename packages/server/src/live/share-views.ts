@@ -2,8 +2,10 @@ import {
   HOME_ID,
   project,
   shareClosedBecause,
+  type Book,
   type Handover,
   type HandoverPatch,
+  type PlainDay,
   type ShareId,
   type UnitId,
 } from '@kobby/core';
@@ -24,6 +26,13 @@ interface Watched {
   told: Told;
 }
 
+/** What a link showed last, and of which book and day. */
+interface Known {
+  readonly book: Book;
+  readonly today: PlainDay;
+  readonly view: Handover;
+}
+
 /** A view with the texts by which it is compared. */
 interface ToldView {
   readonly view: Handover;
@@ -40,6 +49,8 @@ export class ShareViews {
   readonly #keeper: Keeper;
   readonly #clock: HomeClock;
   readonly #hub = new Hub<Watched>();
+  // An act asks several times: a view is worked out once for a book and a day.
+  readonly #known = new Map<ShareId, Known>();
   #due: NodeJS.Timeout | null = null;
   #restMs = REST_MS;
 
@@ -54,11 +65,16 @@ export class ShareViews {
     const { book } = this.#keeper;
     const share = book.homes[HOME_ID] ? book.shares[shareId] : undefined;
     if (!share) throw fail('not-found', 'This link leads nowhere. Ask for a new one.');
-    const closed = shareClosedBecause(share, this.#clock.today());
+    const today = this.#clock.today();
+    const closed = shareClosedBecause(share, today);
     if (closed === 'revoked') throw fail('link-revoked', 'It does not open any more. Ask for a new one.');
     if (closed === 'expired')
       throw fail('link-expired', `It could be used until ${share.lastDate}. Ask for a new one.`);
-    return project(book, share, this.#clock.today());
+    const known = this.#known.get(shareId);
+    if (known?.book === book && known.today === today) return known.view;
+    const view = project(book, share, today);
+    this.#known.set(shareId, { book, today, view });
+    return view;
   }
 
   /** The unit that a link is about. @throws {ProblemError} when the link does not open. */

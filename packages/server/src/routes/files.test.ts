@@ -86,6 +86,20 @@ describe('a file is refused, and nothing is kept,', () => {
       pdf('<< /OpenAction << /S /JavaScript /JS (1) >> >>'),
       'carries scripts',
     ],
+    ...['JavaScript', 'JS', 'Launch', 'EmbeddedFile', 'RichMedia', 'XFA'].map(
+      (name): [string, string, Buffer, string] => [
+        `a PDF with ${name}`,
+        'a.pdf',
+        pdf(`<< /${name} (1) >>`),
+        'carries scripts',
+      ],
+    ),
+    ...['JavaScript', 'Launch', 'XFA'].map((name): [string, string, Buffer, string] => [
+      `a PDF that packs ${name}`,
+      'a.pdf',
+      packed(`<< /${name} (1) >>`),
+      'carries scripts',
+    ]),
     ['a PDF that hides it', 'a.pdf', pdf('<< /S /Java#53cript >>'), 'carries scripts'],
     ['a PDF that packs it', 'a.pdf', packed('<< /S /Launch /F (x) >>'), 'carries scripts'],
   ])('%s', async (_, name, content, why) => {
@@ -108,5 +122,7 @@ describe('a file is refused, and nothing is kept,', () => {
   test('and a PDF without anything of the kind is kept', async () => {
     expect((await send('plain.pdf', pdf('<< /Type /Catalog >>'))).status).toBe(200);
     expect((await send('packed.pdf', packed('<< /Type /Page >>'))).status).toBe(200);
+    // Words that only begin like it.
+    expect((await send('like.pdf', pdf('<< /XFAny (1) /JSON (2) /Launched (3) >>'))).status).toBe(200);
   });
 });

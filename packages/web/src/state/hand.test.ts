@@ -115,6 +115,16 @@ describe('something of the library', () => {
     hand().take(hand().fromLibrary(desk.store.book.activities['match' as never]!));
     hand().put({ kind: 'day', day: 4 });
     expect(desk.asked.pick).toHaveBeenCalledWith({ kind: 'day', day: 4 }, 'match');
+    // In the reserve its words can wait.
+    const before = Object.keys(desk.store.book.placements).length;
+    hand().take(hand().fromLibrary(desk.store.book.activities['match' as never]!));
+    hand().put({ kind: 'reserve' });
+    expect(desk.asked.pick).toHaveBeenCalledTimes(1);
+    expect(Object.keys(desk.store.book.placements)).toHaveLength(before + 1);
+    expect(Object.values(desk.store.book.placements).at(-1)).toMatchObject({
+      originId: 'match',
+      where: { kind: 'reserve' },
+    });
   });
 });
 
@@ -131,6 +141,11 @@ describe('Alt and an arrow', () => {
       await item().trigger('keydown', { key: 'ArrowLeft', altKey: true });
     }
     expect(placedAt('q')).toMatchObject({ day: 1 });
+    for (let i = 0; i < 12; i++) {
+      await strip.vm.$nextTick();
+      await item().trigger('keydown', { key: 'ArrowRight', altKey: true });
+    }
+    expect(placedAt('q')).toMatchObject({ day: 10 });
   });
 
   test('move a set-up to the next corner', async () => {

@@ -27,6 +27,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
+import { isDemanding } from './fillers.ts';
 
 const filler = (id: string, kind: string, rest: object = {}): ChangeInput =>
   aSupply(id, {
@@ -205,4 +206,18 @@ test('the fillers that suit everyone come first; allergies, ages and what is in 
   expect([rice!.missing?.amount, rice!.packs?.cost]).toEqual([10_588, 2 * 690 + 160]);
   expect([paper!.roughlyPercent, rice!.roughlyPercent]).toEqual([40, 15]);
   expect(fillableTubs(home.supplies).map(({ id }) => id)).toEqual(['large', 'round', 'small']);
+});
+
+test.each([
+  ['none', false],
+  ['coarse', false],
+  ['clinging', false],
+  ['fine', true],
+  ['gel-beads', false],
+  ['foam-beads', true],
+  [undefined, false],
+] as const)('a filler of %s comes late on the path: %s', (kind, expected) => {
+  const filler = kind === undefined ? {} : { filler: kind };
+  const book = testBook(aSupply('x', { category: 'filler', properties: filler }));
+  expect(isDemanding(book.supplies['x' as never]!)).toBe(expected);
 });

@@ -87,6 +87,9 @@ describe('a day', () => {
     expect(told(after(film, home(9)), 'recorded')).toEqual([
       'note Day 2: more recorded minutes than you want | bo 10 of 9: film.',
     ]);
+    // Day 2 is 9 March: two years old on that day is not under two any more, a day younger is.
+    const born = (birth: string) => told(after(film, home(10), aChild('ada', birth)), 'recorded').length;
+    expect([born('2025-03-09'), born('2025-03-10')]).toEqual([0, 1]);
     const young = after(film, home(10), aChild('ada', '2025-04-01'));
     expect(told(young, 'recorded')).toEqual([
       'note Day 2: more recorded minutes than you want | ada 10 of 0: film.',

@@ -175,6 +175,42 @@ describe('what is used up', () => {
     ]);
     expect(explainLine(lanterns, 'metric').join(' ')).toContain('3 is left of packs for an earlier unit');
   });
+
+  test('is given away once: a third unit gets only what the second left', () => {
+    const third = 'third' as UnitId;
+    const need = (amount: number, unitId: string, i: number): ChangeInput[] => [
+      anActivity(`n${i}`, { materials: [aMaterial('thing', amount, { for: { kind: 'all' } })] }),
+      {
+        type: 'unit/place',
+        id: `n${i}`,
+        unitId,
+        activityId: `n${i}`,
+        where: { kind: 'day', day: 1, blockId: 'table' },
+      },
+    ];
+    const book = testBook(
+      ...someChildren(1),
+      second(),
+      {
+        type: 'unit/start',
+        unit: { id: third, title: 'Third', style: 'theme', start: '2027-03-11', dayCount: 5 },
+      },
+      aSupply('thing', { packs: [{ amount: 10, price: 200 as never }] }),
+      ...need(4, TEST_UNIT, 1),
+      ...need(5, LANTERNS, 2),
+      ...need(4, third, 3),
+    );
+    // Ten are bought for four: six are left, of which five go to the second and one to the third.
+    const seen = [TEST_UNIT, LANTERNS, third].map((id) => {
+      const line = lineOf(book, 'thing', id)!;
+      return [line.carried, line.buy.amount, line.packs?.amount ?? 0];
+    });
+    expect(seen).toEqual([
+      [0, 4, 10],
+      [5, 0, 0],
+      [1, 3, 10],
+    ]);
+  });
 });
 
 describe('what is put back', () => {

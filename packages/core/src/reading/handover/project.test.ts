@@ -296,6 +296,66 @@ describe('what is kept and what asks for care', () => {
   });
 });
 
+describe('what stays with whoever keeps the money', () => {
+  test('is shopping, ordering, asking families, borrowing and collecting', () => {
+    const got = ['bought', 'families', 'borrowed', 'collected'] as const;
+    const all = testBook(
+      {
+        type: 'house/put-home',
+        home: {
+          ...TEST_HOME,
+          prepSlots: [
+            {
+              id: 'evening',
+              name: 'Evening',
+              start: '19:00',
+              minutes: Object.fromEntries(['1', '2', '3', '4', '5', '6', '7'].map((day) => [day, 300])),
+            },
+          ],
+        },
+      },
+      aChild('bo', '2022-01-01'),
+      ...got.map((way) => aSupply(`by-${way}`, { got: way, arrivesInDays: way === 'bought' ? 1 : 0 })),
+      aSupply('ordered', { got: 'bought', arrivesInDays: 3 }),
+      anActivity('use', {
+        mode: 'whole-group',
+        prep: [{ id: 'cut', text: 'Cut strips', minutes: 5 }],
+        materials: [...got.map((way) => aMaterial(`by-${way}`, 1)), aMaterial('ordered', 1)],
+      }),
+      onDay('u', 'use', 10),
+    );
+    const kinds = new Set(read(all, TEST_UNIT, A_MONDAY).ready.entries.map(({ task }) => task.kind));
+    expect([...kinds].toSorted()).toEqual(
+      expect.arrayContaining(
+        ['ask', 'borrow', 'collect', 'prep', 'shop'].filter((kind) => kinds.has(kind as never)),
+      ),
+    );
+    expect(kinds.has('borrow')).toBe(true);
+    const whole = project(all, { ...share, fromDay: 1, toDay: 10 }, A_MONDAY);
+    const shown = new Set(whole.days.flatMap(({ ready }) => ready.map(({ taskId }) => taskId as string)));
+    for (const { task } of read(all, TEST_UNIT, A_MONDAY).ready.entries) {
+      const isGetting = ['shop', 'order', 'ask', 'borrow', 'collect'].includes(task.kind);
+      if (isGetting) expect([task.kind, shown.has(task.id)]).toEqual([task.kind, false]);
+    }
+    expect(shown.has('u:cut')).toBe(true);
+  });
+});
+
+describe('what may hold traces of something', () => {
+  test('is told to whoever is with it', () => {
+    const traces = testBook(
+      aCorner('a'),
+      aChild('ada', '2024-01-01', { allergies: [{ allergen: 'milk', words: 'traces too' }] }),
+      aSupply('crackers', { category: 'food', mayContain: ['milk'], labelCheckedOn: '2027-03-01' as never }),
+      anActivity('snack', { materials: [aMaterial('crackers', 1)] }),
+      inCorner('p', 'snack', 'a', 1, 3),
+    );
+    expect(read(traces, TEST_UNIT, A_MONDAY).headsUps.map(({ rule }) => rule)).toContain('may-contain');
+    const [item] = project(traces, share, A_MONDAY).days[0]!.items;
+    expect(item?.cautions.some(({ text }) => /trace|may/i.test(text))).toBe(true);
+  });
+});
+
 describe('what is made ready', () => {
   const week = Object.fromEntries(['1', '2', '3', '4', '5'].map((day) => [day, 60]));
   const cut = { prep: [{ id: 'cut', text: 'Cut strips', minutes: 10 }] };

@@ -1,0 +1,154 @@
+import type { z } from 'zod';
+
+// What the leaves of entities may look like; each schema takes of it what it accepts.
+const TEXTS = [
+  ...['x', 'Kite', 'A kite — “Drachen”, 3 m', 'two\nlines\tand “more”', 'kite-1', 'a0', 'Zk3', 'home', 'EUR'],
+  ...['2027-03-08', '2027-03-12', '2024-02-29', '2027-03-11T09:40:00.000Z', '2027-03-11T10:10:00.000Z'],
+  ...['09:30', '10:00', '12:30', '17:30', 'America/Chicago', 'https://example.org/kites', '#c94f4f'],
+  ...['ab'.repeat(32), 'kites@example.org', 'unit-kites-1:p1', 'tick-1:2:3', '1-2, 4', 'kite-1:3'],
+];
+const NUMBERS = [
+  0, 1, 2, 3, 4, 5, 6, 7, 12, 18, 24, 30, 36, 48, 60, 90, 200, 365, 500, 0.5, 2.5, 0.001, 1000, 70_000, -1,
+  -12.25,
+];
+const KEYS = ['1', '2', '3', '4', '5', '6', '7', 'a', 'kites', 'unit-1'];
+
+type Random = () => number;
+const oneOf = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!;
+const accepts = (schema: z.ZodType, value: unknown): boolean => schema.safeParse(value).success;
+
+// The parts of a schema's definition that are looked at here.
+interface Def {
+  readonly type: string;
+  readonly innerType: z.ZodType;
+  readonly element: z.ZodType;
+  readonly in: z.ZodType;
+  readonly shape: Readonly<Record<string, z.ZodType>>;
+  readonly options: readonly z.ZodType[];
+  readonly items: readonly z.ZodType[];
+  readonly entries: Readonly<Record<string, unknown>>;
+  readonly values: readonly unknown[];
+  readonly keyType: z.ZodType;
+  readonly valueType: z.ZodType;
+}
+const defOf = (schema: z.ZodType): Def => schema._zod.def as unknown as Def;
+
+/**
+ * A value in the shape of a schema with everything filled in that may be: no null, no empty list, nothing left out. Rules over
+ * several fields are not followed: see {@link filledFrom}.
+ * @throws {Error} for a kind of schema, or a leaf, of which it knows nothing that fits.
+ */
+function shapedLike(schema: z.ZodType, random: Random): unknown {
+  const def = defOf(schema);
+  const inner = (one: z.ZodType): unknown => shapedLike(one, random);
+  switch (def.type) {
+    case 'string':
+    case 'custom':
+      return fitting(schema, TEXTS, random);
+    case 'number':
+    case 'int':
+      return fitting(schema, NUMBERS, random);
+    case 'boolean':
+      return random() < 0.5;
+    case 'enum':
+      return oneOf(random, Object.values(def.entries));
+    case 'literal':
+      return oneOf(random, def.values);
+    case 'null':
+      return null;
+    case 'nullable':
+    case 'optional':
+    case 'default':
+    case 'prefault':
+    case 'readonly':
+      return inner(def.innerType);
+    case 'pipe':
+      return isText(def.in) ? fitting(schema, TEXTS, random) : inner(def.in);
+    case 'array':
+      return Array.from({ length: 1 + Math.floor(random() * 2) }, () => inner(def.element));
+    case 'tuple':
+      return def.items.map(inner);
+    case 'object':
+      return Object.fromEntries(Object.entries(def.shape).map(([name, field]) => [name, inner(field)]));
+    case 'record': {
+      const keys = [...new Set([0, 1].map(() => fittingKey(def.keyType, random)))];
+      return Object.fromEntries(keys.map((key) => [key, inner(def.valueType)]));
+    }
+    case 'union':
+      return inner(
+        oneOf(
+          random,
+          def.options.filter((one) => defOf(one).type !== 'null'),
+        ),
+      );
+    default:
+      throw new Error(`nothing is known of a schema of type ${def.type}`);
+  }
+}
+
+const isText = (schema: z.ZodType): boolean => defOf(schema).type === 'string';
+
+const fittingOf = new WeakMap<z.ZodType, readonly unknown[]>();
+function fitting(schema: z.ZodType, from: readonly unknown[], random: Random): unknown {
+  const known = fittingOf.get(schema) ?? from.filter((one) => accepts(schema, one));
+  fittingOf.set(schema, known);
+  if (known.length === 0) throw new Error(`nothing known fits ${JSON.stringify(defOf(schema))}`);
+  return oneOf(random, known);
+}
+
+const fittingKey = (schema: z.ZodType, random: Random): string =>
+  defOf(schema).type === 'string'
+    ? String(fitting(schema, KEYS, random))
+    : String(shapedLike(schema, random));
+
+const MOST_TRIES = 200;
+const MOST_MENDS = 30;
+
+type Path = readonly PropertyKey[];
+
+// What breaks a rule over several fields gets another value; what still does is left out: null, or one fewer in a list.
+function mended(value: unknown, path: Path, random: Random, isLast: boolean): void {
+  const parents = path
+    .slice(0, -1)
+    .reduce<unknown[]>((all, key) => [...all, (all.at(-1) as never)[key]], [value]);
+  const holder = parents.at(-1) as Record<PropertyKey, unknown> | unknown[];
+  const key = path.at(-1)!;
+  if (Array.isArray(holder)) {
+    holder.splice(Number(key), 1);
+    return;
+  }
+  const current = holder[key];
+  if (isLast) holder[key] = Array.isArray(current) ? [] : null;
+  else if (typeof current === 'number') holder[key] = oneOf(random, NUMBERS);
+  else if (Array.isArray(current) && current.length > 0) current.pop();
+  else holder[key] = typeof current === 'string' ? oneOf(random, TEXTS) : null;
+}
+
+function triedFrom<T>(schema: z.ZodType<T>, random: Random): T | z.core.$ZodError {
+  const value = { value: structuredClone(shapedLike(schema, random)) };
+  for (let i = 0; ; i += 1) {
+    const parsed = schema.safeParse(value.value);
+    if (parsed.success) return parsed.data;
+    const { path } = parsed.error.issues[0]!;
+    if (i === MOST_MENDS || path.length === 0) return parsed.error;
+    mended(value, ['value', ...path], random, i > MOST_MENDS / 2);
+  }
+}
+
+/**
+ * A value that a schema accepts, with everything filled in that may be, read by it. Where a rule over several fields forbids
+ * that, only what it names is left out.
+ * @throws {Error} when none of many tries is accepted, with what was wrong with the last.
+ */
+export function filledFrom<T>(schema: z.ZodType<T>, random: Random): T {
+  let last: z.core.$ZodError | null = null;
+  for (let i = 0; i < MOST_TRIES; i += 1) {
+    const tried = triedFrom(schema, random);
+    if (!(tried instanceof Error) && !isZodError(tried)) return tried;
+    last = tried as z.core.$ZodError;
+  }
+  throw new Error(`nothing was accepted: ${last?.message}`);
+}
+
+const isZodError = (value: unknown): value is z.core.$ZodError =>
+  typeof value === 'object' && value !== null && '_zod' in value && 'issues' in value;

@@ -1,0 +1,333 @@
+import {
+  applyGesture,
+  ALLERGENS,
+  gestureSchema,
+  homeOf,
+  PIECE_KINDS,
+  PROPERTY_IDS,
+  propertiesSchema,
+  read,
+  STARTING_VALUES,
+  withSeenVersions,
+  type Actor,
+  type Book,
+  type ChangeInput,
+  type UnitId,
+} from '@kobby/core';
+import { filledFrom } from '../../../core/src/testing/from-schema.ts';
+import { DEMO_TODAY } from '../index.ts';
+import { seeded } from '../../../core/src/testing/problems.ts';
+
+const SOMEBODY: Actor = { kind: 'person', id: 'person-mara', name: 'Mara' };
+let gestures = 0;
+const TODAY = DEMO_TODAY;
+
+/** The book after an act, or as it was when the act is refused. */
+export function tried(book: Book, changes: readonly unknown[]): Book {
+  gestures += 1;
+  const parsed = gestureSchema.safeParse({
+    id: `odd-gesture-${gestures}`,
+    at: '2027-03-10T18:00:00.000Z',
+    changes,
+  });
+  if (!parsed.success) return book;
+  const outcome = applyGesture(book, withSeenVersions(book, parsed.data, SOMEBODY), SOMEBODY);
+  return outcome.outcome === 'kept' ? outcome.book : book;
+}
+
+/**
+ * A home in which many things are as nobody would plan them: what a seed brings is put anywhere, children get other ages and
+ * allergies, days are closed, cupboards are empty. Whatever rules there are have something to say about it.
+ */
+export function oddHome(book: Book, seed: number, acts: number): Book {
+  const random = seeded(seed);
+  let counter = 0;
+  const upTo = (most: number): number => Math.floor(random() * (most + 1));
+  const oneOf = <T>(list: readonly T[]): T => list[upTo(list.length - 1)]!;
+  const chance = (share: number): boolean => random() < share;
+  const of = <K extends keyof Book>(kind: K) => oneOf(Object.values(book[kind]) as Book[K][string][]);
+  const day = (): number => 1 + upTo(9);
+  const span = () => {
+    const [a, b] = [day(), day()];
+    return { fromDay: Math.min(a, b), toDay: Math.max(a, b) };
+  };
+  const date = (): string => `2027-03-${String(8 + upTo(20)).padStart(2, '0')}`;
+  const unitId = 'unit-kites' as UnitId;
+  const where = (): object =>
+    oneOf<() => object>([
+      () => ({ kind: 'corner', cornerId: of('corners').id, ...span() }),
+      () => ({ kind: 'corner', cornerId: of('corners').id, ...span() }),
+      () => ({ kind: 'day', day: day(), blockId: oneOf(Object.values(book.homes)[0]!.blocks).id }),
+      () => ({ kind: 'day', day: day(), blockId: oneOf(Object.values(book.homes)[0]!.blocks).id }),
+      () => ({ kind: 'bin', childId: of('children').id, ...span() }),
+      () => ({ kind: 'reserve' }),
+      () => ({ kind: 'twin', of: of('placements').id }),
+    ])();
+  const ACTS: readonly (() => readonly (ChangeInput | object)[])[] = [
+    ...Array.from({ length: 5 }, () => () => [
+      {
+        type: 'unit/place',
+        id: `odd-${seed}-${counter}`,
+        unitId,
+        activityId: of('activities').id,
+        where: where(),
+      },
+    ]),
+    () => [{ type: 'unit/move', placementId: of('placements').id, where: where() }],
+    () => [{ type: 'unit/pin', placementId: of('placements').id, pinned: chance(0.5) }],
+    () => {
+      const placement = of('placements');
+      const version = oneOf([null, ...placement.content.versions.map(({ id }) => id)]);
+      return [
+        {
+          type: 'unit/choose-version',
+          placementId: placement.id,
+          childId: of('children').id,
+          versionId: version,
+          byHand: true,
+        },
+      ];
+    },
+    () => [
+      {
+        type: 'house/put-child',
+        child: {
+          ...of('children'),
+          birth: `20${20 + upTo(6)}-0${1 + upTo(8)}-1${upTo(9)}`,
+          mouthsThings: chance(0.5),
+          allergies: [{ allergen: oneOf(Object.keys(ALLERGENS)), words: 'x' }],
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'house/put-absence',
+        absence: {
+          id: `odd-away-${counter}`,
+          childId: of('children').id,
+          from: date(),
+          to: date(),
+          parts: [],
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'house/put-closure',
+        closure: { id: `odd-closed-${counter}`, from: date(), to: date(), why: 'odd' },
+      },
+    ],
+    () => [
+      {
+        type: 'cupboard/record-stock',
+        move: {
+          id: `odd-count-${counter}`,
+          supplyId: of('supplies').id,
+          kind: 'counted',
+          amount: upTo(6),
+          at: '2027-03-10T12:00:00.000Z',
+        },
+      },
+    ],
+    () => [
+      { type: 'cupboard/put-supply', supply: { ...of('supplies'), properties: of('supplies').properties } },
+    ],
+    () => [
+      { type: 'house/put-corner', corner: { ...of('corners'), places: 1 + upTo(3), outdoors: chance(0.3) } },
+    ],
+    () => [
+      {
+        type: 'unit/leave-empty',
+        omission: { id: `odd-empty-${counter}`, unitId, cornerId: of('corners').id, why: 'x' },
+      },
+    ],
+    () => [
+      {
+        type: 'gather/put-errand',
+        errand: {
+          unitId,
+          supplyId: of('supplies').id,
+          basket: oneOf(['buy', 'borrow', 'families', 'shelf']),
+        },
+      },
+    ],
+    () => {
+      const home = homeOf(book);
+      const [id, { min, max }] = oneOf(Object.entries(STARTING_VALUES));
+      return [
+        {
+          type: 'house/put-home',
+          home: {
+            ...home,
+            values: { ...home.values, [id]: Math.round(min + random() * Math.min(max - min, 30)) },
+            ratio: {
+              counting: oneOf(['youngest', 'shares']),
+              bands: [
+                { fromMonths: 0, perAdult: 1 + upTo(3) },
+                { fromMonths: 24, perAdult: 2 + upTo(5) },
+              ],
+              largestGroup: oneOf([null, 2 + upTo(6)]),
+              young: oneOf([null, { underMonths: 12 + upTo(12), most: 1 + upTo(2) }]),
+              text: '',
+            },
+            recordedLimits: [{ underMonths: oneOf([null, 24, 36]), minutes: upTo(5) }],
+            units: oneOf(['metric', 'us']),
+          },
+        },
+      ];
+    },
+    () => {
+      const { content, ...activity } = of('activities');
+      const other = {
+        mess: oneOf(['clean', 'some', 'messy']),
+        adult: oneOf(['alone', 'near', 'tied']),
+        energy: oneOf(['calm', 'middling', 'lively']),
+        place: oneOf(['indoors', 'outdoors', 'either']),
+        weather: oneOf(['any', 'dry', 'wind', 'sun', 'cold']),
+        water: chance(0.3),
+        keepsake: chance(0.4),
+        eaten: chance(0.2),
+        craft: oneOf(['none', 'model', 'own-way']),
+        recordedMinutes: oneOf([0, 0, 3, 5, 8]),
+        atOnce: oneOf([null, 1, 2, 4]),
+        cleanUpMinutes: upTo(12),
+        makesAfterHours: oneOf([0, 2, 12, 30]),
+        comesAfter: chance(0.4) ? [{ activityId: of('activities').id, days: upTo(2) }] : content.comesAfter,
+      };
+      const id = `odd-placed-${counter}`;
+      return [
+        { type: 'library/put-activity', activity: { ...activity, content: { ...content, ...other } } },
+        { type: 'unit/place', id, unitId, activityId: activity.id, where: where() },
+      ];
+    },
+    () => {
+      const { properties, ...supply } = of('supplies');
+      const property = oneOf(PROPERTY_IDS);
+      const value = filledFrom(propertiesSchema, random)[property];
+      return [
+        {
+          type: 'cupboard/put-supply',
+          supply: { ...supply, properties: { ...properties, [property]: value } },
+        },
+      ];
+    },
+    () => [
+      {
+        type: 'cupboard/put-supply',
+        supply: {
+          ...of('supplies'),
+          allergens: [oneOf(Object.keys(ALLERGENS))],
+          mayContain: [oneOf(Object.keys(ALLERGENS))],
+          arrivesInDays: oneOf([null, 1, 4, 12]),
+          bestBefore: oneOf([null, date()]),
+          lowMark: oneOf([null, 5]),
+          labelCheckedOn: oneOf([null, date()]),
+        },
+      },
+    ],
+    () => {
+      const placement = of('placements');
+      const bin = { tubId: of('supplies').id, fillerId: of('supplies').id, depthPercent: 10 + upTo(60) };
+      return [{ type: 'unit/fill-bin', placementId: placement.id, bin }];
+    },
+    () => {
+      const recipe = of('recipes');
+      return [
+        {
+          type: 'kitchen/put-batch',
+          batch: {
+            id: `odd-batch-${counter}`,
+            recipeId: recipe.id,
+            madeOn: date(),
+            amount: 200 + upTo(900),
+            unit: 'mL',
+          },
+        },
+      ];
+    },
+    () => [
+      {
+        type: 'ready/put-time',
+        time: { id: `odd-time-${counter}`, name: 'odd', date: date(), start: '13:00', minutes: 5 + upTo(60) },
+      },
+    ],
+    () => [
+      {
+        type: 'ready/put-task',
+        task: { id: `odd-task-${counter}`, unitId, text: 'Try it', minutes: 5 + upTo(50), day: day() },
+      },
+    ],
+    () => {
+      const { task } = oneOf(read(book, unitId, TODAY).ready.entries);
+      const choice = {
+        id: task.id,
+        unitId,
+        parts: 1 + upTo(2),
+        personId: oneOf([null, ...Object.keys(book.people)]),
+        instead: oneOf([null, 0, 1]),
+        withChildren: oneOf([null, true, false]),
+        skip: oneOf([null, null, 'made', 'left-out']),
+      };
+      return [
+        chance(0.7) ? { type: 'ready/choose', choice } : { type: 'ready/done', unitId, taskId: task.id },
+      ];
+    },
+    () => [
+      {
+        type: 'circle/put-piece',
+        piece: {
+          id: `odd-piece-${counter}`,
+          unitId,
+          blockId: oneOf(homeOf(book).blocks).id,
+          moment: oneOf(['in', 'in', 'in', 'after']),
+          day: oneOf([null, day()]),
+          kind: oneOf(Object.keys(PIECE_KINDS)),
+          songId: of('songs').id,
+          order: `a${upTo(9)}${counter}`,
+          pinned: chance(0.2),
+          notOn: chance(0.3) ? [day()] : [],
+        },
+      },
+    ],
+    () => {
+      const placement = of('placements');
+      const childIds = Object.keys(book.children).filter(() => chance(0.4));
+      const groups = [{ personId: oneOf(Object.keys(book.people)), childIds }];
+      return [
+        { type: 'handover/lead', leading: { unitId, placementId: placement.id, day: day(), groups } },
+        { type: 'unit/assign', placementId: placement.id, personId: oneOf(Object.keys(book.people)) },
+      ];
+    },
+    () => [
+      {
+        type: 'unit/put-event',
+        event: {
+          id: `odd-event-${counter}`,
+          unitId,
+          title: 'Odd',
+          when: { kind: 'day', day: day() },
+          plan: [],
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'watch/record',
+        sighting: {
+          id: `odd-seen-${counter}`,
+          observationId: of('observations').id,
+          on: date(),
+          stageId: oneOf(of('observations').stages).id,
+          seen: 'x',
+        },
+      },
+    ],
+  ];
+  let odd = book;
+  for (let i = 0; i < acts; i += 1) {
+    book = odd;
+    counter += 1;
+    odd = tried(odd, oneOf(ACTS)());
+  }
+  return odd;
+}

@@ -20,7 +20,9 @@ function plainly(value: unknown): unknown {
   if (value instanceof Set) return [...value].map(plainly);
   if (value instanceof Map) return [...value].map(([key, one]) => [plainly(key), plainly(one)]);
   if (Array.isArray(value)) return value.map(plainly);
-  return Object.fromEntries(Object.entries(value).map(([key, one]) => [key, plainly(one)]));
+  if ('_zod' in value) return 'a schema';
+  const fields = Object.entries(value).map(([key, one]) => [key, plainly(one)] as const);
+  return Object.fromEntries(fields.filter(([, one]) => one !== undefined));
 }
 
 // From some depth on only sums of long answers are kept: one becomes another when its answer does.

@@ -1,7 +1,7 @@
 // The plan in the room: who leads what, the assistant's phone without a connection, and a link that is taken back.
 import type { Page } from 'puppeteer-core';
 import { afterAll, beforeAll, expect, test } from 'vitest';
-import { PHONE, Visitor } from './support/browser.ts';
+import { PHONE, Visitor, PATIENCE_MS } from './support/browser.ts';
 import { openDemo, type Demo } from './support/demo.ts';
 
 let demo: Demo;
@@ -24,7 +24,7 @@ async function reopened(address: string, offline: boolean): Promise<Page> {
   const page = await sol.context.newPage();
   await page.setViewport(PHONE);
   await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-  page.setDefaultTimeout(15_000);
+  page.setDefaultTimeout(PATIENCE_MS);
   page.on('pageerror', (error) => sol.errors.push(String(error)));
   await page.setOfflineMode(offline);
   await page.goto(address, { waitUntil: 'load' });

@@ -43,6 +43,8 @@ export async function openBrowser(): Promise<{ readonly browser: Browser; close(
   };
 }
 
+/** How long a page may take for anything: a busy machine is no fault. */
+export const PATIENCE_MS = 40_000;
 // All text of a page is laid out to be read: not at every frame.
 const POLLING = { polling: 40 };
 // More than any page has to tab through.
@@ -111,7 +113,7 @@ export class Visitor {
     if (!keepsPages) await page.evaluateOnNewDocument(keepNoPages);
     await page.setViewport(viewport);
     await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
-    page.setDefaultTimeout(15_000);
+    page.setDefaultTimeout(PATIENCE_MS);
     return new Visitor(context, page);
   }
 

@@ -149,6 +149,12 @@ async function judge(lane: Lane, mutant: Mutant): Promise<Verdict> {
   return (await lane.fails({ mutant, tests: testsBeyond(mutant.file, beside) })) ? 'beyond' : 'lived';
 }
 
+const said = (mutant: Mutant): string => {
+  const text = readFileSync(join(ROOT, mutant.file), 'utf8').slice(mutant.start, mutant.end);
+  const short = (words: string): string => words.replaceAll(/\s+/g, ' ').slice(0, 70) || 'nothing';
+  return `${mutant.file}:${mutant.line} ${mutant.operator}: ${short(text)} → ${short(mutant.by)}`;
+};
+
 const began = Date.now();
 const queue = [...chosen()];
 const total = queue.length;
@@ -159,6 +165,7 @@ async function work(): Promise<void> {
   if (await lane.fails({ mutant: null, tests: ALL_TESTS })) throw new Error('the tests fail as things are');
   for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
     verdicts.set(mutant, await judge(lane, mutant));
+    if (verdicts.get(mutant) === 'lived') console.log(`  lived: ${said(mutant)}`);
     if (verdicts.size % 25 === 0)
       console.log(`${verdicts.size} of ${total}: ${score([...verdicts.values()])}`);
   }
@@ -176,11 +183,6 @@ function score(list: readonly Verdict[]): string {
 }
 
 await Promise.all(Array.from({ length: LANES }, work));
-const said = (mutant: Mutant): string => {
-  const text = readFileSync(join(ROOT, mutant.file), 'utf8').slice(mutant.start, mutant.end);
-  const short = (words: string): string => words.replaceAll(/\s+/g, ' ').slice(0, 70) || 'nothing';
-  return `${mutant.file}:${mutant.line} ${mutant.operator}: ${short(text)} → ${short(mutant.by)}`;
-};
 for (const verdict of ['beyond', 'equivalent', 'lived'] as const) {
   const some = [...verdicts].filter(([, one]) => one === verdict).map(([mutant]) => mutant);
   console.log(`\n${verdict === 'beyond' ? 'found only by tests further away' : verdict}: ${some.length}`);

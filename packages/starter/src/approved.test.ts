@@ -2,11 +2,16 @@
 // (approved/*.txt). What becomes another is looked at and, when it is right, approved: npx vitest run approved -u.
 import * as core from '@kobby/core';
 import {
+  applyGesture,
   calendarFile,
   changesOfPlan,
   changesToCarryOn,
   circleBlocks,
   composeNoteHome,
+  dayProblems,
+  describeGesture,
+  forgets,
+  withSeenVersions,
   counterFor,
   cupboardOf,
   daysAhead,
@@ -46,7 +51,9 @@ import {
   whoIsHere,
   yearOf,
   dayPlanOf,
+  type Actor,
   type Book,
+  type Gesture,
   type PlainDay,
   type Recipe,
   type Share,
@@ -57,6 +64,7 @@ import { join } from 'node:path';
 import { describe, expect, test } from 'vitest';
 import { z } from 'zod';
 import { demoGestures, DEMO_TODAY } from './index.ts';
+import { oddActs } from './testing/odd-acts.ts';
 import { oddHome, tried } from './testing/odd-home.ts';
 import { told } from './testing/told.ts';
 
@@ -403,6 +411,26 @@ describe.each([1, 2, 3])('an odd home, made from seed %i', (seed) => {
       early: [early.headsUps, early.supplies.map(({ supply, need, buy }) => [supply.id, need, buy])],
     });
   });
+});
+
+test('odd acts are answered as before', async () => {
+  const person: Actor = { kind: 'person', id: 'person-mara', name: 'Mara' };
+  const answers = oddActs(demo, 7, 14).map((change, i) => {
+    const raw = {
+      id: `odd-act-${i}-of-many`,
+      at: '2027-03-11T10:00:00.000Z',
+      changes: [change],
+      bases: {},
+    } as Gesture;
+    const seen = i % 5 === 0 ? raw : withSeenVersions(demo, raw, person);
+    const outcome = applyGesture(demo, seen, person);
+    const said = [dayProblems(seen, DEMO_TODAY), describeGesture(demo, seen), forgets(seen)];
+    if (outcome.outcome !== 'kept') return [change.type, outcome, said];
+    const { book, touched, inverse } = outcome;
+    const became = touched.map(({ kind, id }) => ({ ...(book[kind][id] ?? { gone: id }), version: 'new' }));
+    return [change.type, touched, said, became, inverse];
+  });
+  await approved('odd-acts', answers, 1);
 });
 
 test('many odd homes are read as before', async () => {

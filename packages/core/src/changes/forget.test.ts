@@ -29,6 +29,14 @@ describe('forgetting a child', () => {
     expect(JSON.stringify(forgotten)).not.toMatch(/\bada\b/i);
   });
 
+  test.each(['Ann-Kit', "O'Hare", 'J. R.', 'Zoë (Zo)', 'a+b|c', '[x]{2}', 'C:\\D', '$&^', 'x/y?*'])(
+    'takes out a name as it is written, whatever is in it: %s',
+    (name) => {
+      const named = after(book, aSupply('mug', { name: `The mug of ${name}, blue` }));
+      expect(after(named, forget([name])).supplies.mug?.name).toBe('The mug of a child, blue');
+    },
+  );
+
   test('leaves everything else the same objects, and can not be taken back', () => {
     const outcome = attempt(book, [forget(['Ada Brook'])]);
     expect(outcome.outcome === 'kept' && [outcome.inverse, outcome.book.units === book.units]).toEqual([

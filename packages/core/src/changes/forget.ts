@@ -28,7 +28,8 @@ export function withoutWords<T>(value: T, words: readonly string[], instead = FO
   return redact(value, pattern, instead);
 }
 
-const escaped = (text: string): string => text.replaceAll(/[$()*+./?[\\\]^{|}-]/g, String.raw`\$&`);
+// Outside of a class a dash means itself, and a pattern by Unicode refuses it escaped.
+const escaped = (text: string): string => text.replaceAll(/[$()*+./?[\\\]^{|}]/g, String.raw`\$&`);
 
 function redact<T>(value: T, pattern: RegExp, instead: string): T {
   if (typeof value === 'string') return SLUG.test(value) ? value : (value.replaceAll(pattern, instead) as T);

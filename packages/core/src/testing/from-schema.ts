@@ -55,6 +55,7 @@ function shapedLike(schema: z.ZodType, random: Random): unknown {
     case 'literal':
       return oneOf(random, def.values);
     case 'null':
+    case 'unknown':
       return null;
     case 'nullable':
     case 'optional':

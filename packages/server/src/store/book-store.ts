@@ -20,6 +20,8 @@ export async function writeTouched(
   book: Book,
   touched: readonly EntityRef[],
 ): Promise<void> {
+  // What refers to another of its own kind may come before it: everything is there when the transaction ends.
+  await trx.raw('PRAGMA defer_foreign_keys = ON');
   const inOrder = touched.toSorted((a, b) => WRITE_ORDER.indexOf(a.kind) - WRITE_ORDER.indexOf(b.kind));
   for (const { kind, id } of inOrder.toReversed()) {
     if (!book[kind][id]) await trx(codecOf(kind).table).where({ id }).delete();

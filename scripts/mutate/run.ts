@@ -10,6 +10,7 @@ import { seeded } from '../../packages/core/src/testing/problems.ts';
 import { ALL_TESTS, testsBeside, testsBeyond } from './beside.ts';
 import type { Asked } from './lane.ts';
 import { mutantsOf, type Mutant } from './operators.ts';
+import { isRefused } from './types.ts';
 
 const ROOT = resolve(import.meta.dirname, '../..');
 const LANES = 2;
@@ -68,6 +69,7 @@ const parses = (mutant: Mutant): boolean => {
   return (diagnostics ?? []).length === 0;
 };
 
+/** All faults that there are, in the order of the seed. */
 function chosen(): readonly Mutant[] {
   const changed = options.since ? changedLines(options.since) : null;
   const all = sources()
@@ -76,13 +78,8 @@ function chosen(): readonly Mutant[] {
     .filter(({ file, line }) => !changed || changed.get(file)?.has(line));
   const random = seeded(Number(options.seed));
   const inAnyOrder = all.map((mutant) => ({ mutant, at: random() })).toSorted((a, b) => a.at - b.at);
-  const some: Mutant[] = [];
-  for (const { mutant } of inAnyOrder) {
-    if (options.sample && some.length >= Number(options.sample)) break;
-    if (parses(mutant)) some.push(mutant);
-  }
-  console.log(`${some.length} faults of ${all.length} in ${new Set(all.map(({ file }) => file)).size} files`);
-  return some;
+  console.log(`${all.length} faults in ${new Set(all.map(({ file }) => file)).size} files`);
+  return inAnyOrder.map(({ mutant }) => mutant);
 }
 
 interface Equivalent {
@@ -157,13 +154,29 @@ const said = (mutant: Mutant): string => {
 
 const began = Date.now();
 const queue = [...chosen()];
-const total = queue.length;
+const total = Math.min(queue.length, Number(options.sample ?? Infinity));
 const verdicts = new Map<Mutant, Verdict>();
+let [asked, refused] = [0, 0];
+
+/** The next fault that compiles: another one never gets as far as the tests, and none of them has to find it. */
+function next(): Mutant | null {
+  while (asked < total) {
+    const mutant = queue.shift();
+    if (!mutant) return null;
+    if (parses(mutant) && !isRefused(mutant)) {
+      asked += 1;
+      return mutant;
+    }
+    refused += 1;
+  }
+  return null;
+}
+
 async function work(): Promise<void> {
   const lane = new Lane();
   // With nothing put into it the code passes: else every fault would be found.
   if (await lane.fails({ mutant: null, tests: ALL_TESTS })) throw new Error('the tests fail as things are');
-  for (let mutant = queue.shift(); mutant; mutant = queue.shift()) {
+  for (let mutant = next(); mutant; mutant = next()) {
     verdicts.set(mutant, await judge(lane, mutant));
     if (verdicts.get(mutant) === 'lived') console.log(`  lived: ${said(mutant)}`);
     if (verdicts.size % 25 === 0)
@@ -201,5 +214,6 @@ for (const [{ file }, verdict] of verdicts) {
 }
 console.log('\nby room:');
 for (const [room, list] of [...rooms].toSorted()) console.log(`  ${room.padEnd(28)} ${score(list)}`);
-console.log(`\n${score([...verdicts.values()])}, in ${((Date.now() - began) / 60_000).toFixed(1)} minutes`);
+console.log(`\n${refused} others do not compile and were passed over`);
+console.log(`${score([...verdicts.values()])}, in ${((Date.now() - began) / 60_000).toFixed(1)} minutes`);
 process.exit(0);

@@ -156,6 +156,18 @@ describe('a version chosen by hand', () => {
   });
 });
 
+test('a unit keeps a start on which the home has come to be closed, and takes no other such one', () => {
+  const closed = after(book, {
+    type: 'house/put-closure',
+    closure: { id: 'c', from: '2027-03-08', to: '2027-03-09', why: 'Spring cleaning' },
+  });
+  const unit = closed.units[TEST_UNIT]!;
+  const revise = (rest: object): ChangeInput => ({ type: 'unit/revise', unit: { ...unit, ...rest } });
+  expect(attempt(closed, [revise({ title: 'Kites again' })]).outcome).toBe('kept');
+  expect(attempt(closed, [revise({ start: '2027-03-10' })]).outcome).toBe('kept');
+  expect(attempt(closed, [revise({ start: '2027-03-09' })]).outcome).toBe('refused');
+});
+
 test('a corner is left empty for one reason: the second replaces the first', () => {
   const leave = (id: string, why: string): ChangeInput => ({
     type: 'unit/leave-empty',

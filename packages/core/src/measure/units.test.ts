@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { formatMoney, formatQuantity, MEASURES, parseAmount, parseMoney, quantity, UNITS } from './index.ts';
+import {
+  formatMoney,
+  formatQuantity,
+  MEASURES,
+  parseAmount,
+  parseMoney,
+  quantity,
+  UNITS,
+  fractionText,
+} from './index.ts';
 
 describe('an amount that is typed', () => {
   test.each([
@@ -102,4 +111,32 @@ test('money is kept in the smallest part of its currency', () => {
     parseMoney('x', 'USD'),
   ]).toEqual([null, null, null, null]);
   expect([formatMoney(250 as never, 'USD'), formatMoney(400 as never, 'JPY')]).toEqual(['$2.50', '¥400']);
+});
+
+test.each([
+  ['½', 1, 2],
+  ['⅓', 1, 3],
+  ['⅔', 2, 3],
+  ['¼', 1, 4],
+  ['¾', 3, 4],
+  ['⅛', 1, 8],
+  ['⅜', 3, 8],
+  ['⅝', 5, 8],
+  ['⅞', 7, 8],
+  ['⅕', 1, 5],
+  ['⅖', 2, 5],
+  ['⅗', 3, 5],
+  ['⅘', 4, 5],
+  ['⅙', 1, 6],
+  ['⅚', 5, 6],
+])('%s is read and written as %i/%i', (glyph, top, bottom) => {
+  for (const [typed, value] of [
+    [glyph, top / bottom],
+    [`2${glyph}`, 2 + top / bottom],
+    [`2 ${top}/${bottom}`, 2 + top / bottom],
+  ] as const) {
+    const parsed = parseAmount(typed, 'piece');
+    expect(parsed.ok && parsed.quantity.amount).toBeCloseTo(value, 5);
+  }
+  expect([fractionText(top / bottom), fractionText(3 + top / bottom)]).toEqual([glyph, `3${glyph}`]);
 });

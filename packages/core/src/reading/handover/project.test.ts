@@ -382,6 +382,21 @@ describe('what is made ready', () => {
     expect(JSON.stringify(view)).not.toContain('SECRET');
   });
 
+  test('is shown for the first and the last day of the link, and for none beside them', () => {
+    const done = after(made, { type: 'ready/done', unitId: TEST_UNIT, taskId: 's:cut' });
+    const shownFor = (fromDay: number, toDay: number) =>
+      project(done, { ...share, fromDay, toDay }, A_MONDAY).days.some(({ ready }) =>
+        ready.some(({ taskId }) => (taskId as string) === 's:cut'),
+      );
+    expect([shownFor(4, 4), shownFor(3, 4), shownFor(4, 5), shownFor(3, 3), shownFor(5, 6)]).toEqual([
+      true,
+      true,
+      true,
+      false,
+      false,
+    ]);
+  });
+
   test('is ticked by whoever sees it', () => {
     expect(mayTick(view, { taskId: 's:cut' as never })).toBe(true);
     expect(mayTick(view, { taskId: 'later:cut' as never })).toBe(false);

@@ -36,6 +36,8 @@ async function problemsOf({ page }: Visitor, rules?: readonly string[]): Promise
       const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, {
         runOnly,
         resultTypes: ['violations'],
+        // Style sheets are read again only by a rule of the whole list.
+        preload: runOnly.type === 'tag',
       });
       return violations.flatMap((v) =>
         v.nodes.map((node) => `${v.id}: ${node.target.join(' ')} ${node.failureSummary}`),

@@ -2,15 +2,13 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import type { Visitor } from './support/browser.ts';
 import { openDemo, type Demo } from './support/demo.ts';
-import type { RunningServer } from './support/server.ts';
 
 let demo: Demo;
-let server: RunningServer;
 let mara: Visitor;
 
 beforeAll(async () => {
   demo = await openDemo();
-  ({ server, mara } = demo);
+  ({ mara } = demo);
 });
 
 afterAll(() => demo?.close());
@@ -36,7 +34,7 @@ const missing = (kind: string): string =>
 const FIRST_IDEA = '[data-test="ideas"] button';
 
 test('a circle is put together from what is not in it yet', async () => {
-  await mara.go(`${server.url}/units/unit-lanterns/circle`);
+  await mara.route(`/units/unit-lanterns/circle`);
   for (const kind of ['Welcome', 'Song', 'Moving song', 'Story', 'Calm close']) {
     const before = (await titles()).length;
     await mara.press(missing(kind));
@@ -84,7 +82,7 @@ test('it is fitted to a time: what would change is shown, then done, for one day
 });
 
 test('it is sung verse by verse from the full screen, shortened there, and told of in two taps', async () => {
-  await mara.go(`${server.url}/units/unit-kites/circle`);
+  await mara.route(`/units/unit-kites/circle`);
   await mara.sees('This group sits 3 % longer');
   await mara.press('[data-test="lead"]');
   await mara.sees('Ada came up the path today.');
@@ -109,12 +107,12 @@ test('it is sung verse by verse from the full screen, shortened there, and told 
 });
 
 test('props land in the baskets and in the circle basket, and the card prints on its paper', async () => {
-  await mara.go(`${server.url}/units/unit-kites/gather`);
+  await mara.route(`/units/unit-kites/gather`);
   await mara.sees('Felt kites with tails');
-  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.route(`/units/unit-kites/ready`);
   await mara.pressText('Folders and baskets');
   await mara.sees('Felt kites × 5');
-  await mara.go(`${server.url}/units/unit-kites/circle/5/circle/card`);
+  await mara.route(`/units/unit-kites/circle/5/circle/card`);
   await mara.sees('Five bright kites on a washing line');
   for (const [format, width] of [
     ['a4', 595],

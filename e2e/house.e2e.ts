@@ -33,7 +33,7 @@ async function at(path: string, sees: string): Promise<Visitor> {
   await mara.fill('passPhrase', 'three blue kites');
   await mara.strike('Enter');
   await mara.find('.rack');
-  await mara.go(`${server.url}/house/${path}`);
+  await mara.route(`/house/${path}`);
   await mara.sees(sees);
   return mara;
 }

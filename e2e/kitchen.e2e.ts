@@ -36,7 +36,7 @@ const lineOf = (visitor: Visitor, id: string): Promise<string> =>
 
 describe('the counter', () => {
   test('takes a recipe to children, explains each amount, and says no where it stands', async () => {
-    await mara.go(`${server.url}/kitchen/counter/rice-lump`);
+    await mara.route(`/kitchen/counter/rice-lump`);
     await mara.fill('children', '6');
     await mara.page.waitForFunction(() =>
       document.querySelector('[data-test="gives"]')?.textContent?.includes('1.44 L'),
@@ -59,7 +59,7 @@ describe('the counter', () => {
 
   test('makes a batch of its own for a child who must not meet what is in it', async () => {
     // Tove, with coeliac disease, comes too today.
-    await mara.go(`${server.url}/house/children`);
+    await mara.route(`/house/children`);
     const { absent } = await mara.page.evaluate(async () => {
       const gesture = {
         id: 'tove-comes-too',
@@ -85,7 +85,7 @@ describe('the counter', () => {
       return { absent: !response.ok };
     });
     expect(absent).toBe(false);
-    await mara.go(`${server.url}/kitchen/counter/cooked-dough`);
+    await mara.route(`/kitchen/counter/cooked-dough`);
     await mara.find('[data-test="own-mix"]');
     expect(await mara.textOf('[data-test="apart"]')).toContain('Tove: an own bowl');
     const own = await mara.textOf('[data-test="own-mix"]');
@@ -97,13 +97,13 @@ describe('the counter', () => {
   test('what was made comes out of the cupboard and stands under Made, on every device; undone, it is gone', async () => {
     const wren = await arrive(LAPTOP);
     await wren.go(`${server.url}/kitchen/made`);
-    await mara.go(`${server.url}/kitchen/counter/rice-lump`);
+    await mara.route(`/kitchen/counter/rice-lump`);
     await mara.press('::-p-xpath(//button[normalize-space(.)="Made it"])');
     await mara.fill('own.water', '800 mL');
     await mara.pressText('Keep');
     await mara.sees('mine took 800 mL Water');
     await wren.sees('Rice flour lump');
-    await mara.go(`${server.url}/units/unit-kites/gather`);
+    await mara.route(`/units/unit-kites/gather`);
     await mara.find('[data-test="basket-shelf"]');
     await mara.press('[aria-label="Undo"]');
     await wren.seesNot('Rice flour lump');
@@ -111,7 +111,7 @@ describe('the counter', () => {
   });
 
   test('timers run for everyone, over a reload', async () => {
-    await mara.go(`${server.url}/kitchen/counter/cooked-dough`);
+    await mara.route(`/kitchen/counter/cooked-dough`);
     await mara.press('.times button');
     await mara.press('::-p-xpath(//button[contains(@aria-label, "Timer, wait 2 h")])');
     await mara.page.waitForFunction(() => document.querySelectorAll('[data-test="timers"] b').length === 2);
@@ -126,9 +126,9 @@ describe('the counter', () => {
 
 describe('a bin', () => {
   test('is worked out for who is there, and its filling stands among the baskets', async () => {
-    await mara.go(`${server.url}/units/unit-kites/gather`);
+    await mara.route(`/units/unit-kites/gather`);
     await mara.find('[data-test="basket-shelf"]');
-    await mara.go(`${server.url}/kitchen/bins?placement=unit-kites-3`);
+    await mara.route(`/kitchen/bins?placement=unit-kites-3`);
     await mara.find('[data-test="filling"]');
     // 420 × 260 × 100 mm, 60 % deep: 6.552 L.
     expect(await mara.textOf('[data-test="filling"]')).toContain('6.55 L');
@@ -153,7 +153,7 @@ describe('a bin', () => {
 
 describe('the baskets', () => {
   test('keep an amount by hand, and tell when the plan moves under it', async () => {
-    await mara.go(`${server.url}/units/unit-kites/gather`);
+    await mara.route(`/units/unit-kites/gather`);
     await mara.press('[data-test="supply-clothes-pegs"] .name');
     await mara.fill('amount.set', '-4');
     await mara.pressText('Keep');
@@ -209,7 +209,7 @@ test('on a phone the list is ticked with one thumb, also without a connection, a
   await sol.page.setOfflineMode(false);
   await sol.sees('All kept');
   // The other device has seen the ticks; both put nothing away twice.
-  await mara.go(`${server.url}/units/unit-kites/shop`);
+  await mara.route(`/units/unit-kites/shop`);
   await mara.sees('2 of');
   await sol.press('[data-test="put-away"]');
   await sol.sees('0 of');
@@ -218,7 +218,7 @@ test('on a phone the list is ticked with one thumb, also without a connection, a
   await sol.find('[data-test="shop-wooden-dowels"]');
   expect(await sol.page.$('[data-test="shop-rice-flour"]')).toBeNull();
   await mara.seesNot('Rice flour');
-  await mara.go(`${server.url}/units/unit-kites/gather`);
+  await mara.route(`/units/unit-kites/gather`);
   await mara.pressText(' more');
   // 400 g were there and 500 g were bought; 700 g are needed.
   await mara.page.waitForFunction(() =>

@@ -2,15 +2,13 @@
 import { afterAll, beforeAll, expect, test } from 'vitest';
 import type { Visitor } from './support/browser.ts';
 import { openDemo, type Demo } from './support/demo.ts';
-import type { RunningServer } from './support/server.ts';
 
 let demo: Demo;
-let server: RunningServer;
 let mara: Visitor;
 
 beforeAll(async () => {
   demo = await openDemo();
-  ({ server, mara } = demo);
+  ({ mara } = demo);
 });
 
 afterAll(() => demo?.close());
@@ -39,7 +37,7 @@ test('what needs a night on the first day is late, and the offered mend takes th
 });
 
 test('a better schedule is worked out beside the page, and taken over by one press', async () => {
-  await mara.go(`${server.url}/units/unit-lanterns/ready`);
+  await mara.route(`/units/unit-lanterns/ready`);
   await mara.find('[data-test="task"]');
   await mara.press('[data-test="work-out"]');
   // The page answers meanwhile.
@@ -58,7 +56,7 @@ test('a better schedule is worked out beside the page, and taken over by one pre
 });
 
 test('what is ticked on one screen is ticked on the other, and kept', async () => {
-  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.route(`/units/unit-kites/ready`);
   await mara.press('[aria-label="Draw the folding lines on each square. done"]');
   await mara.kept();
   await mara.page.reload({ waitUntil: 'load' });
@@ -66,7 +64,7 @@ test('what is ticked on one screen is ticked on the other, and kept', async () =
 });
 
 test('a task is dragged into another time', async () => {
-  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.route(`/units/unit-kites/ready`);
   await mara.find('[data-test="task"]');
   const middleOf = (selector: string) =>
     mara.page.$eval(selector, (element) => {
@@ -88,7 +86,7 @@ test('a task is dragged into another time', async () => {
 });
 
 test('what is watched is forecast again from what is seen, and stays after a reload', async () => {
-  await mara.go(`${server.url}/watch/begin`);
+  await mara.route(`/watch/begin`);
   await mara.press('[aria-label="Begin: Cress on wool"]');
   await mara.fill('observation.startedOn', '2027-03-12');
   await mara.pressText('Keep');
@@ -102,6 +100,6 @@ test('what is watched is forecast again from what is seen, and stays after a rel
   await mara.page.reload({ waitUntil: 'load' });
   await mara.sees('began Thu 11 March');
   // What is watched lands where the day is made ready.
-  await mara.go(`${server.url}/units/unit-kites/ready`);
+  await mara.route(`/units/unit-kites/ready`);
   await mara.sees('To look at today:');
 });

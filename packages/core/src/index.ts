@@ -3,6 +3,7 @@
  * the server. Each folder below is a room with its own table of contents; imports run downwards only.
  */
 export * from './measure/index.ts';
+export * from './kind/index.ts';
 export * from './calendar/index.ts';
 export * from './skills/index.ts';
 export * from './house/index.ts';

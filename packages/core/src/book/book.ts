@@ -1,107 +1,128 @@
 import type { z } from 'zod';
-import { stockMoveSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
+import { stockMoveKind, supplyKind, wishKind } from '../cupboard/index.ts';
 import {
-  arrivalSchema,
-  batchSchema,
-  circleRecordSchema,
-  errandSchema,
-  keepsakeSchema,
-  noteSchema,
-  pickupSchema,
-  recordSchema,
-  tickSchema,
-  timerSchema,
-  usedDaySchema,
+  arrivalKind,
+  batchKind,
+  circleRecordKind,
+  errandKind,
+  keepsakeKind,
+  noteKind,
+  pickupKind,
+  recordKind,
+  tickKind,
+  timerKind,
+  usedDayKind,
 } from '../daybook/index.ts';
-import { leadingSchema, letterSchema, shareSchema } from '../handover/index.ts';
+import { leadingKind, letterKind, shareKind } from '../handover/index.ts';
 import {
-  absenceSchema,
-  childSchema,
-  closureSchema,
-  cornerSchema,
-  extraSchema,
-  HOME_ID,
-  homeSchema,
-  personSchema,
-  prepTimeSchema,
+  absenceKind,
+  childKind,
+  closureKind,
+  cornerKind,
+  extraKind,
   type Home,
+  HOME_ID,
+  homeKind,
+  personKind,
+  prepTimeKind,
 } from '../house/index.ts';
-import { activitySchema, bookTitleSchema, recipeSchema, sheetSchema, songSchema } from '../library/index.ts';
+import type { EntityKind } from '../kind/index.ts';
+import { activityKind, bookTitleKind, recipeKind, sheetKind, songKind } from '../library/index.ts';
 import {
-  circlePieceSchema,
-  dayLineSchema,
-  eventSchema,
-  keepingSchema,
-  omissionSchema,
-  ownTaskSchema,
-  placementSchema,
-  prepChoiceSchema,
-  prepMarkSchema,
-  prepPlanSchema,
-  readyUnitSchema,
-  thingSchema,
-  unitSchema,
+  circlePieceKind,
+  dayLineKind,
+  eventKind,
+  keepingKind,
+  omissionKind,
+  ownTaskKind,
+  placementKind,
+  prepChoiceKind,
+  prepMarkKind,
+  prepPlanKind,
+  readyUnitKind,
+  thingKind,
+  unitKind,
 } from '../unit/index.ts';
-import { observationSchema, sightingSchema, watchPatternSchema } from '../watch/index.ts';
+import { observationKind, sightingKind, watchPatternKind } from '../watch/index.ts';
 
-/** The schema of every kind of entity, by the name of its table in the book. */
-export const ENTITY_SCHEMAS = {
-  homes: homeSchema,
-  people: personSchema,
-  children: childSchema,
-  absences: absenceSchema,
-  extras: extraSchema,
-  closures: closureSchema,
-  prepTimes: prepTimeSchema,
-  supplies: supplySchema,
-  stockMoves: stockMoveSchema,
-  wishes: wishSchema,
-  corners: cornerSchema,
-  sheets: sheetSchema,
-  activities: activitySchema,
-  recipes: recipeSchema,
-  songs: songSchema,
-  bookTitles: bookTitleSchema,
-  readyUnits: readyUnitSchema,
-  watchPatterns: watchPatternSchema,
-  units: unitSchema,
-  things: thingSchema,
-  events: eventSchema,
-  dayLines: dayLineSchema,
-  circlePieces: circlePieceSchema,
-  omissions: omissionSchema,
-  placements: placementSchema,
-  keepings: keepingSchema,
-  prepChoices: prepChoiceSchema,
-  ownTasks: ownTaskSchema,
-  prepPlans: prepPlanSchema,
-  prepMarks: prepMarkSchema,
-  observations: observationSchema,
-  sightings: sightingSchema,
-  errands: errandSchema,
-  pickups: pickupSchema,
-  usedDays: usedDaySchema,
-  circleRecords: circleRecordSchema,
-  batches: batchSchema,
-  ticks: tickSchema,
-  shares: shareSchema,
-  timers: timerSchema,
-  leadings: leadingSchema,
-  letters: letterSchema,
-  arrivals: arrivalSchema,
-  records: recordSchema,
-  notes: noteSchema,
-  keepsakes: keepsakeSchema,
-} as const;
+/**
+ * Every kind of entity, by the name of its table in the book; a table comes after those that it refers to. What a kind is stands
+ * beside its schema: this only says that the book holds it.
+ */
+export const BOOK_KINDS = {
+  homes: homeKind,
+  people: personKind,
+  children: childKind,
+  absences: absenceKind,
+  extras: extraKind,
+  closures: closureKind,
+  prepTimes: prepTimeKind,
+  supplies: supplyKind,
+  stockMoves: stockMoveKind,
+  wishes: wishKind,
+  corners: cornerKind,
+  sheets: sheetKind,
+  activities: activityKind,
+  recipes: recipeKind,
+  songs: songKind,
+  bookTitles: bookTitleKind,
+  readyUnits: readyUnitKind,
+  watchPatterns: watchPatternKind,
+  units: unitKind,
+  things: thingKind,
+  events: eventKind,
+  dayLines: dayLineKind,
+  circlePieces: circlePieceKind,
+  omissions: omissionKind,
+  placements: placementKind,
+  keepings: keepingKind,
+  prepChoices: prepChoiceKind,
+  ownTasks: ownTaskKind,
+  prepPlans: prepPlanKind,
+  prepMarks: prepMarkKind,
+  observations: observationKind,
+  sightings: sightingKind,
+  errands: errandKind,
+  pickups: pickupKind,
+  usedDays: usedDayKind,
+  circleRecords: circleRecordKind,
+  batches: batchKind,
+  ticks: tickKind,
+  shares: shareKind,
+  timers: timerKind,
+  leadings: leadingKind,
+  letters: letterKind,
+  arrivals: arrivalKind,
+  records: recordKind,
+  notes: noteKind,
+  keepsakes: keepsakeKind,
+} as const satisfies Readonly<Record<string, EntityKind>>;
 
 /** The name of a table of the book. */
-export type Kind = keyof typeof ENTITY_SCHEMAS;
-/** Every table of the book; a table comes after those that it refers to. */
-export const KINDS = Object.keys(ENTITY_SCHEMAS) as readonly Kind[];
+export type Kind = keyof typeof BOOK_KINDS;
+/** Every table of the book. */
+export const KINDS = Object.keys(BOOK_KINDS) as readonly Kind[];
 
 /** An entity of a kind. */
-export type EntityOf<K extends Kind> = z.infer<(typeof ENTITY_SCHEMAS)[K]>;
+export type EntityOf<K extends Kind> = z.infer<(typeof BOOK_KINDS)[K]['schema']>;
 export type Entity = EntityOf<Kind>;
+
+/** What a kind of entity is, for code that goes over all of them. */
+export const kindOf = (kind: Kind): EntityKind => BOOK_KINDS[kind] as never;
+
+/** The kinds of which one of the policies holds. */
+type KindsWith<Policy> = { [K in Kind]: (typeof BOOK_KINDS)[K] extends Policy ? K : never }[Kind];
+/** The kinds whose entries can be taken away when nothing uses them any more. */
+export type DroppableKind = KindsWith<{ readonly dropped: 'when-unused' }>;
+/** The kinds whose entries an inverse can bring back. */
+export type RestorableKind = KindsWith<{ readonly undone: 'restored' }>;
+
+export const DROPPABLE_KINDS = KINDS.filter(
+  (kind) => kindOf(kind).dropped === 'when-unused',
+) as readonly DroppableKind[];
+export const RESTORABLE_KINDS = KINDS.filter(
+  (kind) => kindOf(kind).undone === 'restored',
+) as readonly RestorableKind[];
 /** Entities of a kind by their ids. */
 export type Table<E> = Readonly<Record<string, E>>;
 
@@ -135,6 +156,12 @@ export function homeOf(book: Book): Home {
 
 /** An entity by its reference; null when it is not there. */
 export const entityAt = (book: Book, ref: EntityRef): Entity | null => book[ref.kind][ref.id] ?? null;
+
+/** What an entity is called; null when it is not there or its kind has no names. */
+export function nameAt(book: Book, ref: EntityRef): string | null {
+  const entity = entityAt(book, ref);
+  return entity && kindOf(ref.kind).nameOf(entity);
+}
 
 /** Freezes a value and all that it holds; the same value back. */
 export function freezeDeep<T>(value: T): T {

@@ -1,10 +1,10 @@
-import { entityAt, refKey, type Book, type EntityRef } from '../book/index.ts';
+import { entityAt, kindOf, refKey, type Book, type EntityRef } from '../book/index.ts';
 import { closedBecause } from '../calendar/index.ts';
 import type { Supply } from '../cupboard/index.ts';
 import { circleRecordIdOf, subjectIdOf, tickIdOf } from '../daybook/index.ts';
 import { HOME_ID, type Home } from '../house/index.ts';
 import { calendarOf, type BinFill, type Unit } from '../unit/index.ts';
-import { isRestorable, type Actor, type Change, type ChangeType, type Gesture } from './change.ts';
+import type { Actor, Change, ChangeType, Gesture } from './change.ts';
 import { forgetChild, forgets } from './forget.ts';
 import type { Envelope, Handlers } from './handler.ts';
 import { Pen, type Touch, type Unsound } from './pen.ts';
@@ -66,20 +66,9 @@ export function withSeenVersions(book: Book, gesture: Gesture, actor: Actor): Ge
   return { ...gesture, bases: Object.fromEntries(bases) };
 }
 
-// Lines of the ledger, ticks and timers commute: whoever comes second finds the same result, so no version is asked for.
-const COMMUTING: ReadonlySet<string> = new Set([
-  'ticks',
-  'stockMoves',
-  'pickups',
-  'prepMarks',
-  'arrivals',
-  'notes',
-  'keepsakes',
-  'timers',
-]);
-
+// Where two may write at once, whoever comes second finds the same result: no version is asked for.
 const isStale = (touch: Touch, gesture: Gesture): boolean =>
-  !COMMUTING.has(touch.kind) && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
+  kindOf(touch.kind).atOnce === 'clash' && (gesture.bases[refKey(touch)] ?? 0) !== touch.before;
 
 function handle<T extends ChangeType>(
   pen: Pen,
@@ -307,60 +296,15 @@ const under = (refusal: Refusal, path: readonly (string | number)[]): Refusal =>
   path: [...path, ...refusal.path],
 });
 
-/** What each table holds, in words for messages. */
-const KIND_WORDS: Partial<Record<string, string>> = {
-  sheets: 'sheet',
-  recipes: 'recipe',
-  songs: 'song',
-  wishes: 'wish',
-  stockMoves: 'line of the stock ledger',
-  children: 'child',
-  supplies: 'supply',
-  activities: 'activity in the library',
-  units: 'unit',
-  corners: 'corner',
-  bookTitles: 'book',
-  readyUnits: 'ready-made unit',
-  things: 'member of the theme',
-  events: 'special event',
-  dayLines: 'line of a day',
-  circlePieces: 'piece of a circle',
-  circleRecords: 'record of a circle',
-  omissions: 'corner left empty',
-  keepings: 'finding kept',
-  placements: 'activity in a unit',
-  errands: 'errand',
-  pickups: 'line of the shopping list',
-  batches: 'batch',
-  people: 'person',
-  prepTimes: 'time for making ready',
-  prepChoices: 'decision about making ready',
-  ownTasks: 'task of making ready',
-  watchPatterns: 'thing to watch',
-  observations: 'observation',
-  sightings: 'line of an observation',
-  prepPlans: 'published preparation',
-  prepMarks: 'tick of making ready',
-  timers: 'timer',
-  ticks: 'tick',
-  leadings: 'naming of who leads',
-  letters: 'note home',
-  arrivals: 'line about who came',
-  records: 'record of a day',
-  notes: 'note from the room',
-  keepsakes: 'line about a keepsake',
-  shares: 'link',
-  homes: 'block of the day',
-};
+const capital = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
 
 function unsoundRefusal(unsound: Unsound, gesture: Gesture): Refusal {
   if (unsound.kind === 'leads-nowhere') {
-    const what = KIND_WORDS[unsound.held.target.kind] ?? 'entry';
-    const field = String(unsound.held.path.at(-1));
+    const field = String(unsound.broken.path.at(-1));
     return {
       reason: 'leads-nowhere',
       path: pathOfField(gesture, unsound, field) ?? [],
-      message: `There is no such ${what} any more`,
+      message: `There is no such ${unsound.broken.noun} any more`,
     };
   }
   const ticked = unsound.by.kind === 'ticks';
@@ -369,18 +313,18 @@ function unsoundRefusal(unsound: Unsound, gesture: Gesture): Refusal {
     path: ['changes'],
     message: ticked
       ? 'Somebody has ticked this off; take the tick back first, or let it end the day before'
-      : `A ${KIND_WORDS[unsound.by.kind] ?? 'entry'} still uses this`,
+      : `${capital(kindOf(unsound.by.kind).word)} still uses this`,
   };
 }
 
 // The pen names the entity and the path within; the person needs the path within the gesture.
 function pathOfField(
   gesture: Gesture,
-  { held }: Extract<Unsound, { kind: 'leads-nowhere' }>,
+  { broken }: Extract<Unsound, { kind: 'leads-nowhere' }>,
   field: string,
 ): (string | number)[] | null {
   const find = (value: unknown, path: (string | number)[]): (string | number)[] | null => {
-    if (path.at(-1) === field && value === held.target.id) return path;
+    if (path.at(-1) === field && value === broken.id) return path;
     if (typeof value !== 'object' || value === null) return null;
     for (const [key, inner] of Object.entries(value)) {
       const found = find(inner, [...path, Array.isArray(value) ? Number(key) : key]);
@@ -396,7 +340,7 @@ function inverseOf(before: Book, touched: readonly Touch[], gesture: Gesture): C
   if (touched.length === 0) return null;
   if (forgets(gesture)) return null;
   const entities = touched.flatMap(({ kind, id }) =>
-    isRestorable(kind) ? [{ kind, id, to: entityAt(before, { kind, id }) }] : [],
+    kindOf(kind).undone === 'restored' ? [{ kind, id, to: entityAt(before, { kind, id }) }] : [],
   );
   return entities.length === touched.length ? ({ type: 'book/restore', entities } as Change) : null;
 }

@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { ENTITY_SCHEMAS, KINDS, type Kind } from '../book/index.ts';
+import {
+  DROPPABLE_KINDS,
+  kindOf,
+  RESTORABLE_KINDS,
+  type DroppableKind,
+  type RestorableKind,
+} from '../book/index.ts';
 import { instantSchema, plainDaySchema } from '../calendar/index.ts';
 import { stockMoveSchema, supplyIdSchema, supplySchema, wishSchema } from '../cupboard/index.ts';
 import {
@@ -67,36 +73,20 @@ import {
 } from '../unit/index.ts';
 import { observationSchema, sightingOrderSchema, watchPatternSchema } from '../watch/index.ts';
 
-/** What is written in the daybook is corrected, not undone; what was sent or revoked cannot be unsent. */
-const LASTING_KINDS = [
-  'ticks',
-  'shares',
-  'letters',
-  'arrivals',
-  'records',
-  'notes',
-  'keepsakes',
-] as const satisfies readonly Kind[];
-
-/** The tables whose entities an inverse can bring back. */
-export type RestorableKind = Exclude<Kind, (typeof LASTING_KINDS)[number]>;
-
-/** Whether an inverse can bring an entity of this kind back. */
-export const isRestorable = (kind: Kind): kind is RestorableKind =>
-  !(LASTING_KINDS as readonly Kind[]).includes(kind);
-
-const RESTORABLE_KINDS = KINDS.filter(isRestorable) as [RestorableKind, ...RestorableKind[]];
-
 // Some ids are made of two or three others.
 const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,200}$/, 'This is not an id');
 
 const restoredSchema = z
-  .object({ kind: z.enum(RESTORABLE_KINDS), id: anyIdSchema, to: z.unknown() })
+  .object({
+    kind: z.enum(RESTORABLE_KINDS as [RestorableKind, ...RestorableKind[]]),
+    id: anyIdSchema,
+    to: z.unknown(),
+  })
   .transform((restored, context) => {
     const gone = restored.to === null || restored.to === undefined;
     // A book always has its home: it can be brought back, never undone.
     if (gone && restored.kind !== 'homes') return { ...restored, to: null };
-    const parsed = ENTITY_SCHEMAS[restored.kind].safeParse(restored.to);
+    const parsed = kindOf(restored.kind).schema.safeParse(restored.to);
     if (parsed.success && parsed.data.id === restored.id) return { ...restored, to: parsed.data };
     for (const issue of parsed.error?.issues ?? [
       { path: ['id'], message: 'This is the id of something else' },
@@ -110,47 +100,6 @@ const restoredSchema = z
     }
     return z.NEVER;
   });
-
-/**
- * The tables whose entities can be taken away when nothing uses them any more. Children are forgotten, not
- * dropped; what is in use is retired.
- */
-const DROPPABLE_KINDS = [
-  'people',
-  'absences',
-  'extras',
-  'closures',
-  'supplies',
-  'wishes',
-  'corners',
-  'sheets',
-  'activities',
-  'recipes',
-  'songs',
-  'bookTitles',
-  'readyUnits',
-  'units',
-  'things',
-  'events',
-  'dayLines',
-  'circlePieces',
-  'omissions',
-  'keepings',
-  'errands',
-  'usedDays',
-  'batches',
-  'timers',
-  'prepTimes',
-  'prepChoices',
-  'ownTasks',
-  'watchPatterns',
-  'observations',
-  'sightings',
-  'letters',
-  'records',
-  'notes',
-] as const satisfies readonly Kind[];
-export type DroppableKind = (typeof DROPPABLE_KINDS)[number];
 
 /** Every way to alter the book. A `put` makes an entity or replaces the one with its id. */
 export const changeSchema = z.discriminatedUnion('type', [
@@ -287,7 +236,7 @@ export const changeSchema = z.discriminatedUnion('type', [
   z.object({ type: z.literal('share/revoke'), shareId: shareIdSchema }),
   z.object({
     type: z.literal('book/drop'),
-    kind: z.enum(DROPPABLE_KINDS, 'This cannot be taken away'),
+    kind: z.enum(DROPPABLE_KINDS as [DroppableKind, ...DroppableKind[]], 'This cannot be taken away'),
     id: anyIdSchema,
   }),
   z.object({ type: z.literal('book/restore'), entities: z.array(restoredSchema).min(1).max(500) }),

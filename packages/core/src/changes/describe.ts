@@ -1,4 +1,4 @@
-import { entityAt, type Book, type Entity } from '../book/index.ts';
+import { nameAt, type Book } from '../book/index.ts';
 import type { Tap } from '../daybook/index.ts';
 import { LINE_KINDS, PIECE_KINDS, type Where } from '../unit/index.ts';
 import type { Change, ChangeType, Gesture } from './change.ts';
@@ -34,15 +34,6 @@ const WHERE_TEXTS: {
 
 const whereText = (book: Book, where: Where): string =>
   (WHERE_TEXTS[where.kind] as (book: Book, where: Where) => string)(book, where);
-
-/** What an entity is called, whichever field its kind has for that; null when it has none. */
-export function nameOf(entity: Entity | null): string | null {
-  if (!entity) return null;
-  if ('name' in entity) return entity.name;
-  if ('title' in entity) return entity.title;
-  if ('content' in entity) return entity.content.title;
-  return 'words' in entity ? entity.words : null;
-}
 
 const TAP_TEXTS: Readonly<Record<Tap, string>> = {
   in: 'came',
@@ -128,6 +119,6 @@ const DESCRIBERS: Describers = {
   'handover/sent': () => 'note home sent',
   'share/make': (_, { share }) => `link for ${share.label}`,
   'share/revoke': (book, { shareId }) => `take back the link for ${book.shares[shareId]?.label ?? 'someone'}`,
-  'book/drop': (book, { kind, id }) => `take ${nameOf(entityAt(book, { kind, id })) ?? 'an entry'} away`,
+  'book/drop': (book, { kind, id }) => `take ${nameAt(book, { kind, id }) ?? 'an entry'} away`,
   'book/restore': () => 'undo',
 };

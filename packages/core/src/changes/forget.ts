@@ -1,9 +1,15 @@
-import { ENTITY_SCHEMAS, KINDS, refKey, type Book, type Entity } from '../book/index.ts';
-import type { DayRecord } from '../daybook/index.ts';
+import {
+  kindOf,
+  KINDS,
+  referencesOf,
+  refKey,
+  type Book,
+  type Entity,
+  type EntityRef,
+} from '../book/index.ts';
 import type { ChildId } from '../house/index.ts';
+import type { Path } from '../kind/index.ts';
 import type { Gesture } from './change.ts';
-import { nameOf } from './describe.ts';
-import type { Placement } from '../unit/index.ts';
 import type { Pen } from './pen.ts';
 
 /** What stands where a forgotten name stood. */
@@ -41,54 +47,53 @@ function redact<T>(value: T, pattern: RegExp, instead: string): T {
   return (Array.isArray(value) ? entries.map(([, inner]) => inner) : Object.fromEntries(entries)) as T;
 }
 
-/** Takes a child out of the book: the child, all about its days, and its names wherever they stand in a text. */
+/**
+ * Takes a child out of the book: the child, all that is about it, and its names wherever they stand in a text. What holds the
+ * child in a list loses that entry; what is about the child as a whole goes, with all that is about that.
+ */
 export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]): void {
-  for (const kind of ['absences', 'extras', 'arrivals', 'keepsakes'] as const) {
-    for (const one of pen.all(kind)) if (one.childId === childId) pen.drop(kind, one.id);
-  }
-  for (const placement of pen.all('placements')) forgetIn(pen, placement, childId);
-  for (const leading of pen.all('leadings')) {
-    const groups = leading.groups.map((group) => ({
-      ...group,
-      childIds: group.childIds.filter((id) => id !== childId),
-    }));
-    pen.put('leadings', { ...leading, groups });
-  }
-  for (const record of pen.all('records')) pen.put('records', recordWithout(record, childId));
-  // What was kept about the child is named by its id.
-  for (const { id, key } of pen.all('keepings'))
-    if (key.split(':').includes(childId)) pen.drop('keepings', id);
-  pen.drop('children', childId);
+  takeOut(pen, { kind: 'children', id: childId });
   for (const kind of KINDS) {
     for (const entity of pen.all(kind)) {
+      if (kindOf(kind).isAbout(entity, childId)) {
+        pen.drop(kind, entity.id);
+        continue;
+      }
       // A dash where the longer words do not fit: nothing is stored that cannot be read again.
       const redacted = [FORGOTTEN, '–']
         .map((instead) => withoutWords<Entity>(entity, words, instead))
-        .find((one) => one !== entity && ENTITY_SCHEMAS[kind].safeParse(one).success);
+        .find((one) => one !== entity && kindOf(kind).schema.safeParse(one).success);
       if (redacted) pen.put(kind, redacted as never);
     }
   }
 }
 
-const recordWithout = (record: DayRecord, childId: ChildId): DayRecord => {
-  const others = <T extends { readonly childId: ChildId }>(list: readonly T[]): T[] =>
-    list.filter((one) => one.childId !== childId);
-  return {
-    ...record,
-    children: others(record.children),
-    test: record.test && { ...record.test, guesses: others(record.test.guesses) },
-  };
-};
+function takeOut(pen: Pen, ref: EntityRef): void {
+  for (const kind of KINDS) {
+    for (const entity of pen.all(kind)) {
+      const paths = referencesOf(kind, entity as never)
+        .filter(({ target }) => target.kind === ref.kind && target.id === ref.id)
+        .map(({ path }) => path);
+      if (paths.length === 0) continue;
+      if (paths.every(isInList)) pen.put(kind, withoutEntries(entity, paths) as never);
+      else takeOut(pen, { kind, id: entity.id });
+    }
+  }
+  pen.drop(ref.kind, ref.id);
+}
 
-// What stood in the child's bin goes with the child; elsewhere only what was chosen for it.
-function forgetIn(pen: Pen, placement: Placement, childId: ChildId): void {
-  const { id, where, choices } = placement;
-  if (where.kind === 'bin' && where.childId === childId) {
-    for (const kind of ['ticks', 'records', 'notes', 'keepsakes', 'leadings'] as const)
-      for (const one of pen.all(kind)) if (one.placementId === id) pen.drop(kind, one.id);
-    pen.drop('placements', id);
-  } else if (choices.some((choice) => choice.childId === childId))
-    pen.put('placements', { ...placement, choices: choices.filter((choice) => choice.childId !== childId) });
+const isInList = (path: Path): boolean => path.some((step) => typeof step === 'number');
+
+/** A value without the innermost list entries that some paths lead through. */
+function withoutEntries<T>(value: T, paths: readonly Path[]): T {
+  const copy = structuredClone(value);
+  // From the end of each list: places before what is taken out stay what they are.
+  for (const path of paths.toReversed()) {
+    const at = path.findLastIndex((step) => typeof step === 'number');
+    const list = path.slice(0, at).reduce<unknown>((inner, step) => (inner as never)[step], copy);
+    (list as unknown[]).splice(path[at] as number, 1);
+  }
+  return copy;
 }
 
 /** An entity in whose texts one of some words stands. */
@@ -104,5 +109,8 @@ export const placesOf = (book: Book, words: readonly string[], childId: ChildId)
     (Object.values(book[kind]) as Entity[])
       .filter((entity) => entity.id !== childId && !('childId' in entity && entity.childId === childId))
       .filter((entity) => withoutWords(entity, words) !== entity)
-      .map((entity) => ({ key: refKey({ kind, id: entity.id }), name: nameOf(entity) ?? kind })),
+      .map((entity) => ({
+        key: refKey({ kind, id: entity.id }),
+        name: kindOf(kind).nameOf(entity) ?? kindOf(kind).noun,
+      })),
   );

@@ -5,10 +5,10 @@ import {
   referrerTo,
   refKey,
   type Book,
+  type Broken,
   type Entity,
   type EntityOf,
   type EntityRef,
-  type HeldReference,
   type Kind,
 } from '../book/index.ts';
 
@@ -20,7 +20,7 @@ export interface Touch extends EntityRef {
 
 /** Why the pen cannot put down what was written: the book would not hold together. */
 export type Unsound =
-  | { readonly kind: 'leads-nowhere'; readonly ref: EntityRef; readonly held: HeldReference }
+  | { readonly kind: 'leads-nowhere'; readonly ref: EntityRef; readonly broken: Broken }
   | { readonly kind: 'still-used'; readonly ref: EntityRef; readonly by: EntityRef };
 
 /**
@@ -101,7 +101,7 @@ function findUnsound(book: Book, touched: readonly Touch[]): Unsound | null {
     const entity = book[touch.kind][touch.id];
     if (entity) {
       const broken = brokenReference(book, touch.kind, entity);
-      if (broken) return { kind: 'leads-nowhere', ref, held: broken };
+      if (broken) return { kind: 'leads-nowhere', ref, broken };
     } else {
       const by = referrerTo(book, ref);
       if (by) return { kind: 'still-used', ref, by };

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
+import { entityKind } from '../kind/index.ts';
 import {
   amountSchema,
   idSchema,
@@ -33,6 +34,15 @@ export const stockMoveSchema = z.object({
   forUnit: idSchema.nullable().default(null),
 });
 export type StockMove = z.infer<typeof stockMoveSchema>;
+
+/** What a line of the stock ledger is to the book. */
+export const stockMoveKind = entityKind({
+  schema: stockMoveSchema,
+  word: 'a line of the stock ledger',
+  name: null,
+  dropped: 'never',
+  atOnce: 'commute',
+});
 
 /**
  * What is on hand of a supply: the last count and every movement after it, never below zero.

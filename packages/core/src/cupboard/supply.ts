@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
 import { allergenIdSchema, withImplied, type AllergenId } from '../house/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
 import {
   amountSchema,
   idSchema,
@@ -12,7 +13,7 @@ import {
 } from '../measure/index.ts';
 import { categorySchema, propertiesSchema } from './properties.ts';
 
-export const supplyIdSchema = idSchema.brand<'SupplyId'>();
+export const supplyIdSchema = idOf('supplies').brand<'SupplyId'>();
 export type SupplyId = z.infer<typeof supplyIdSchema>;
 
 /** Used up, or taken out and put back. */
@@ -131,6 +132,13 @@ export const supplySchema = z.object({
 });
 export type Supply = z.infer<typeof supplySchema>;
 
+/** What a supply is to the book. */
+export const supplyKind = entityKind({
+  schema: supplySchema,
+  word: 'a supply',
+  name: ({ name }) => name,
+});
+
 /** The allergens of a supply, with those that they always bring along. */
 export const allergensOf = (supply: Supply): ReadonlySet<AllergenId> => withImplied(supply.allergens);
 
@@ -146,3 +154,10 @@ export const wishSchema = z.object({
   forWhat: lineSchema.nullable().default(null),
 });
 export type Wish = z.infer<typeof wishSchema>;
+
+/** What a wish is to the book. */
+export const wishKind = entityKind({
+  schema: wishSchema,
+  word: 'a wish',
+  name: ({ words }) => words,
+});

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema, plainDaySchema, type PlainDay } from '../calendar/index.ts';
 import { childIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { lineSchema, versionSchema } from '../measure/index.ts';
 
 /** When a child came and left on a day, tapped as it happened. There is one a child and day. */
@@ -18,6 +19,16 @@ export const arrivalSchema = z.object({
   by: lineSchema,
 });
 export type Arrival = z.infer<typeof arrivalSchema>;
+
+/** What a line about who came is to the book. */
+export const arrivalKind = entityKind({
+  schema: arrivalSchema,
+  word: 'a line about who came',
+  name: null,
+  dropped: 'never',
+  undone: 'never',
+  atOnce: 'commute',
+});
 
 /** The id of the one line about a child on a day. */
 export const arrivalIdOf = (date: PlainDay, childId: string): Arrival['id'] =>

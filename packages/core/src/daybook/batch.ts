@@ -3,6 +3,7 @@ import { instantSchema, plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { shareIdSchema } from '../handover/share.ts';
 import { allergenIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { recipeIdSchema } from '../library/index.ts';
 import {
   amountSchema,
@@ -45,6 +46,13 @@ export const batchSchema = z.object({
 });
 export type Batch = z.infer<typeof batchSchema>;
 
+/** What a batch is to the book. */
+export const batchKind = entityKind({
+  schema: batchSchema,
+  word: 'a batch',
+  name: null,
+});
+
 /** A timer that runs to an end: stored, so that every device of the home knows it. */
 export const timerSchema = z
   .object({
@@ -62,3 +70,11 @@ export const timerSchema = z
     message: 'A timer ends after it begins',
   });
 export type Timer = z.infer<typeof timerSchema>;
+
+/** What a timer is to the book. */
+export const timerKind = entityKind({
+  schema: timerSchema,
+  word: 'a timer',
+  name: null,
+  atOnce: 'commute',
+});

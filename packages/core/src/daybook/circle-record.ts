@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 
 import { blockIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { lineSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from '../unit/index.ts';
 
@@ -45,6 +46,14 @@ export const circleRecordSchema = circleRecordOrderSchema.extend({
   at: instantSchema,
 });
 export type CircleRecord = z.infer<typeof circleRecordSchema>;
+
+/** What a record of a circle is to the book. */
+export const circleRecordKind = entityKind({
+  schema: circleRecordSchema,
+  word: 'a record of a circle',
+  name: null,
+  dropped: 'never',
+});
 
 /** The id of the one record of a circle. */
 export const circleRecordIdOf = ({

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema, plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { amountSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from '../unit/index.ts';
 
@@ -58,6 +59,13 @@ export const errandSchema = z.object({
 });
 export type Errand = z.infer<typeof errandSchema>;
 
+/** What an errand is to the book. */
+export const errandKind = entityKind({
+  schema: errandSchema,
+  word: 'an errand',
+  name: null,
+});
+
 /** Something is in the basket: ticked while shopping or looking for it, and not yet put away. */
 export const pickupSchema = z.object({
   id: subjectId.brand<'PickupId'>(),
@@ -67,6 +75,15 @@ export const pickupSchema = z.object({
   at: instantSchema,
 });
 export type Pickup = z.infer<typeof pickupSchema>;
+
+/** What a line of the shopping list is to the book. */
+export const pickupKind = entityKind({
+  schema: pickupSchema,
+  word: 'a line of the shopping list',
+  name: null,
+  dropped: 'never',
+  atOnce: 'commute',
+});
 
 /** A day of a unit that is done: what it used was taken out of the stock ledger. */
 export const usedDaySchema = z
@@ -81,6 +98,13 @@ export const usedDaySchema = z
     message: 'This is the id of another day',
   });
 export type UsedDay = z.infer<typeof usedDaySchema>;
+
+/** What a day that is done is to the book. */
+export const usedDayKind = entityKind({
+  schema: usedDaySchema,
+  word: 'a day that is done',
+  name: null,
+});
 
 /** The id of the one line about a day that is done. */
 export const usedDayIdOf = (unitId: string, day: number): string => `${unitId}:${day}`;

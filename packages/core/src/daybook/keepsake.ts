@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { childIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { lineSchema, versionSchema } from '../measure/index.ts';
 import { placementIdSchema } from '../unit/index.ts';
 
@@ -16,6 +17,16 @@ export const keepsakeSchema = z.object({
   by: lineSchema,
 });
 export type Keepsake = z.infer<typeof keepsakeSchema>;
+
+/** What a line about a keepsake is to the book. */
+export const keepsakeKind = entityKind({
+  schema: keepsakeSchema,
+  word: 'a line about a keepsake',
+  name: null,
+  dropped: 'never',
+  undone: 'never',
+  atOnce: 'commute',
+});
 
 /** The id of the one line about a child's piece. */
 export const keepsakeIdOf = (placementId: string, childId: string): Keepsake['id'] =>

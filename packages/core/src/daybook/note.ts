@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 import { shareIdSchema } from '../handover/share.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, unitIdSchema } from '../unit/index.ts';
 
@@ -30,3 +31,12 @@ export const noteSchema = noteOrderSchema.extend({
   seenAt: instantSchema.nullable(),
 });
 export type Note = z.infer<typeof noteSchema>;
+
+/** What a note from the room is to the book. */
+export const noteKind = entityKind({
+  schema: noteSchema,
+  word: 'a note from the room',
+  name: null,
+  undone: 'never',
+  atOnce: 'commute',
+});

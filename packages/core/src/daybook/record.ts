@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 import { childIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { versionIdSchema } from '../library/index.ts';
 import { lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, unitIdSchema } from '../unit/index.ts';
@@ -80,6 +81,14 @@ export const recordSchema = recordOrderSchema.extend({
   at: instantSchema,
 });
 export type DayRecord = z.infer<typeof recordSchema>;
+
+/** What a record of a day is to the book. */
+export const recordKind = entityKind({
+  schema: recordSchema,
+  word: 'a record of a day',
+  name: null,
+  undone: 'never',
+});
 
 /** The id of the one record of something on a day. */
 export const recordIdOf = (placementId: string, day: number): DayRecord['id'] =>

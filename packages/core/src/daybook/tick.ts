@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 import { supplyIdSchema, type SupplyId } from '../cupboard/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { lineSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, type PlacementId } from '../unit/index.ts';
 
@@ -28,6 +29,16 @@ export const tickSchema = tickSubjectSchema.extend({
   at: instantSchema,
 });
 export type Tick = z.infer<typeof tickSchema>;
+
+/** What a tick is to the book. */
+export const tickKind = entityKind({
+  schema: tickSchema,
+  word: 'a tick',
+  name: null,
+  dropped: 'never',
+  undone: 'never',
+  atOnce: 'commute',
+});
 
 /** The id of the one tick about a subject, so that two people ticking the same thing make one tick. */
 export const tickIdOf = (subject: {

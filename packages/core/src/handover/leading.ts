@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { childIdSchema, personIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, unitIdSchema } from '../unit/index.ts';
 
@@ -53,6 +54,14 @@ export const leadingSchema = z.object({
   version: versionSchema,
 });
 export type Leading = z.infer<typeof leadingSchema>;
+
+/** What a naming of who leads is to the book. */
+export const leadingKind = entityKind({
+  schema: leadingSchema,
+  word: 'a naming of who leads',
+  name: null,
+  dropped: 'never',
+});
 
 /** The id of the one line about who leads something on a day. */
 export const leadingIdOf = (placementId: string, day: number): Leading['id'] =>

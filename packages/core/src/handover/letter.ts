@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from '../unit/index.ts';
 
@@ -23,3 +24,11 @@ export const letterSchema = letterOrderSchema.extend({
   sentAt: instantSchema.nullable().default(null),
 });
 export type Letter = z.infer<typeof letterSchema>;
+
+/** What a note home is to the book. */
+export const letterKind = entityKind({
+  schema: letterSchema,
+  word: 'a note home',
+  name: null,
+  undone: 'never',
+});

@@ -9,10 +9,11 @@ import {
 } from '../calendar/index.ts';
 
 import { personIdSchema } from '../house/index.ts';
-import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { lineSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from '../unit/index.ts';
 
-export const shareIdSchema = idSchema.brand<'ShareId'>();
+export const shareIdSchema = idOf('shares').brand<'ShareId'>();
 export type ShareId = z.infer<typeof shareIdSchema>;
 
 const shareFields = z.object({
@@ -49,6 +50,15 @@ export const shareSchema = shareFields
   .refine(daysInOrder.check, daysInOrder.problem)
   .refine(somebodys.check, somebodys.problem);
 export type Share = z.infer<typeof shareSchema>;
+
+/** What a link is to the book. */
+export const shareKind = entityKind({
+  schema: shareSchema,
+  word: 'a link',
+  name: null,
+  dropped: 'never',
+  undone: 'never',
+});
 
 /** What the provider decides when making a link. */
 export const shareOrderSchema = shareFields

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { rungsSchema } from '../skills/index.ts';
 import { allergenIdSchema } from './allergens.ts';
 import { partIdSchema } from './home.ts';
 import { weekPatternSchema } from './week-pattern.ts';
 
-export const childIdSchema = idSchema.brand<'ChildId'>();
+export const childIdSchema = idOf('children').brand<'ChildId'>();
 export type ChildId = z.infer<typeof childIdSchema>;
 
 /** An allergy as the family put it, mapped to a known allergen. Private: never part of what families see. */
@@ -59,6 +60,14 @@ export const childSchema = z
   });
 export type Child = z.infer<typeof childSchema>;
 
+/** What a child is to the book. */
+export const childKind = entityKind({
+  schema: childSchema,
+  word: 'a child',
+  name: ({ name }) => name,
+  dropped: 'never',
+});
+
 /** A stretch of whole days, first and last included. */
 const daysSchema = z.object({
   version: versionSchema,
@@ -76,7 +85,21 @@ export const absenceIdSchema = idSchema.brand<'AbsenceId'>();
 export const absenceSchema = daysSchema.extend({ id: absenceIdSchema }).refine(inOrder, LAST_BEFORE_FIRST);
 export type Absence = z.infer<typeof absenceSchema>;
 
+/** What an absence is to the book. */
+export const absenceKind = entityKind({
+  schema: absenceSchema,
+  word: 'an absence',
+  name: null,
+});
+
 export const extraIdSchema = idSchema.brand<'ExtraId'>();
 /** A child comes although it usually does not: on whole days, or for some parts of them. */
 export const extraSchema = daysSchema.extend({ id: extraIdSchema }).refine(inOrder, LAST_BEFORE_FIRST);
 export type Extra = z.infer<typeof extraSchema>;
+
+/** What an extra day is to the book. */
+export const extraKind = entityKind({
+  schema: extraSchema,
+  word: 'an extra day',
+  name: null,
+});

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 
 export const closureIdSchema = idSchema.brand<'ClosureId'>();
@@ -17,3 +18,10 @@ export const closureSchema = z
     message: 'The last day cannot come before the first',
   });
 export type Closure = z.infer<typeof closureSchema>;
+
+/** What a closure is to the book. */
+export const closureKind = entityKind({
+  schema: closureSchema,
+  word: 'a closure',
+  name: null,
+});

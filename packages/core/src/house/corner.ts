@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { amountSchema, idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { amountSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
 
 /** The kinds of learning centre. An activity says which kinds it suits, a home's corner is of one kind. */
 export const CORNER_KINDS = [
@@ -22,12 +23,12 @@ export const CORNER_KINDS = [
 export const cornerKindSchema = z.enum(CORNER_KINDS, 'This is not a kind of learning centre');
 export type CornerKind = z.infer<typeof cornerKindSchema>;
 
-export const cornerIdSchema = idSchema.brand<'CornerId'>();
+export const cornerIdSchema = idOf('corners').brand<'CornerId'>();
 export type CornerId = z.infer<typeof cornerIdSchema>;
 
 /** Something that stands in a corner for good: no set-up there takes it from the cupboard again. */
 export const standingSchema = z.object({
-  supplyId: idSchema,
+  supplyId: idOf('supplies'),
   /** In the unit of the supply. */
   amount: amountSchema.gt(0, 'An amount above zero is needed here'),
 });
@@ -52,6 +53,13 @@ export const cornerSchema = z.object({
   order: orderKeySchema,
 });
 export type Corner = z.infer<typeof cornerSchema>;
+
+/** What a corner is to the book. */
+export const cornerKind = entityKind({
+  schema: cornerSchema,
+  word: 'a corner',
+  name: ({ name }) => name,
+});
 
 /** Corners in the order of the shelf. */
 export const inShelfOrder = (corners: readonly Corner[]): readonly Corner[] =>

@@ -7,6 +7,7 @@ import {
   zoneSchema,
   type Weekday,
 } from '../calendar/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
 import {
   currencySchema,
   idSchema,
@@ -22,7 +23,7 @@ import { changedValuesSchema } from './starting-values.ts';
 export const partIdSchema = idSchema.brand<'PartId'>();
 /** Id of a part of the day. */
 export type PartId = z.infer<typeof partIdSchema>;
-export const blockIdSchema = idSchema.brand<'BlockId'>();
+export const blockIdSchema = idOf('blocks').brand<'BlockId'>();
 /** Id of a block of the day. */
 export type BlockId = z.infer<typeof blockIdSchema>;
 export const homeIdSchema = z.literal('home').brand<'HomeId'>();
@@ -125,6 +126,14 @@ export const homeSchema = z.object({
   values: changedValuesSchema,
 });
 export type Home = z.infer<typeof homeSchema>;
+
+/** What a home is to the book. */
+export const homeKind = entityKind({
+  schema: homeSchema,
+  word: 'a home',
+  name: ({ name }) => name,
+  dropped: 'never',
+});
 
 /** The parts of the day, at least a minute of which lies in the stretch from `start` on. */
 export function partsDuring(

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { lineSchema, versionSchema } from '../measure/index.ts';
 import { weekPatternSchema } from './week-pattern.ts';
 
-export const personIdSchema = idSchema.brand<'PersonId'>();
+export const personIdSchema = idOf('people').brand<'PersonId'>();
 export type PersonId = z.infer<typeof personIdSchema>;
 
 /** What needs a named adult, and who may be the one. */
@@ -23,3 +24,10 @@ export const personSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Person = z.infer<typeof personSchema>;
+
+/** What a person is to the book. */
+export const personKind = entityKind({
+  schema: personSchema,
+  word: 'a person',
+  name: ({ name }) => name,
+});

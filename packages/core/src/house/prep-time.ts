@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { clockTimeSchema, minutesSchema, plainDaySchema } from '../calendar/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { personIdSchema } from './person.ts';
 
@@ -14,3 +15,10 @@ export const prepTimeSchema = z.object({
   personId: personIdSchema.nullable().default(null),
 });
 export type PrepTime = z.infer<typeof prepTimeSchema>;
+
+/** What a time for making ready is to the book. */
+export const prepTimeKind = entityKind({
+  schema: prepTimeSchema,
+  word: 'a time for making ready',
+  name: ({ name }) => name,
+});

@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import type { Months } from '../house/index.ts';
-import { idSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { versionSchema } from '../measure/index.ts';
 import { readinessShift, rungOf, type Rungs } from '../skills/index.ts';
 import { activityContentSchema, type ActivityContent, type ActivityVersion } from './content.ts';
 
-export const activityIdSchema = idSchema.brand<'ActivityId'>();
+export const activityIdSchema = idOf('activities').brand<'ActivityId'>();
 export type ActivityId = z.infer<typeof activityIdSchema>;
 
 /** An activity of the home's library. Its version is the revision that placed copies name. */
@@ -16,6 +17,13 @@ export const activitySchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Activity = z.infer<typeof activitySchema>;
+
+/** What an activity in the library is to the book. */
+export const activityKind = entityKind({
+  schema: activitySchema,
+  word: 'an activity in the library',
+  name: ({ content }) => content.title,
+});
 
 /** What about a child decides which version it gets. */
 export interface Learner {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { minutesSchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
+import { idOf } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, textSchema } from '../measure/index.ts';
 import { rungSchema, skillIdSchema } from '../skills/index.ts';
 
@@ -180,7 +181,7 @@ function prepProblems(
 
 /** Something that has to come before, and how long before. */
 export const comesAfterSchema = z.object({
-  activityId: idSchema,
+  activityId: idOf('activities'),
   leastDays: z.int('Whole days are needed here').min(0, 'This cannot be below zero').max(60).default(0),
   mostDays: z
     .int('Whole days are needed here')
@@ -263,12 +264,12 @@ const FIELDS = {
     .max(40, 'At most 40')
     .default([]),
   /** Sheets of the home that belong to it. */
-  sheetIds: z.array(idSchema).max(20).default([]),
+  sheetIds: z.array(idOf('sheets')).max(20).default([]),
   /** How many copies of such a sheet; one for each child where nothing is said. */
   copies: z
     .array(
       z.object({
-        sheetId: idSchema,
+        sheetId: idOf('sheets'),
         for: amountForSchema,
         /** The versions that get it; none for all of them. */
         versionIds: z.array(versionIdSchema).max(8).default([]),

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
-import { idSchema, lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { skillIdSchema } from '../skills/index.ts';
 
-export const bookTitleIdSchema = idSchema.brand<'BookTitleId'>();
+export const bookTitleIdSchema = idOf('bookTitles').brand<'BookTitleId'>();
 export type BookTitleId = z.infer<typeof bookTitleIdSchema>;
 /** The levels of a book, easiest first. */
 export const BOOK_LEVELS = {
@@ -43,6 +44,13 @@ export const bookTitleSchema = z.object({
 });
 export type BookTitle = z.infer<typeof bookTitleSchema>;
 
+/** What a book is to the book. */
+export const bookTitleKind = entityKind({
+  schema: bookTitleSchema,
+  word: 'a book',
+  name: ({ title }) => title,
+});
+
 /** The kinds of files that a sheet may be, by their content. */
 export const FILE_TYPES = {
   'application/pdf': 'PDF',
@@ -66,7 +74,7 @@ export const keptFileSchema = z.object({
 });
 export type KeptFile = z.infer<typeof keptFileSchema>;
 
-export const sheetIdSchema = idSchema.brand<'SheetId'>();
+export const sheetIdSchema = idOf('sheets').brand<'SheetId'>();
 export type SheetId = z.infer<typeof sheetIdSchema>;
 
 /** A sheet of the home: made, downloaded, or only a link. Found again by any of what is written here. */
@@ -101,3 +109,10 @@ export const sheetSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Sheet = z.infer<typeof sheetSchema>;
+
+/** What a sheet is to the book. */
+export const sheetKind = entityKind({
+  schema: sheetSchema,
+  word: 'a sheet',
+  name: ({ title }) => title,
+});

@@ -2,14 +2,8 @@ import { z } from 'zod';
 import { minutesSchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { allergenIdSchema } from '../house/index.ts';
-import {
-  amountSchema,
-  idSchema,
-  lineSchema,
-  measureSchema,
-  textSchema,
-  versionSchema,
-} from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { amountSchema, lineSchema, measureSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { stepSchema } from './content.ts';
 
 /** The kinds of things that are mixed, cooked or dyed. */
@@ -105,7 +99,7 @@ export const swapSchema = z.object({
 });
 export type Swap = z.infer<typeof swapSchema>;
 
-export const recipeIdSchema = idSchema.brand<'RecipeId'>();
+export const recipeIdSchema = idOf('recipes').brand<'RecipeId'>();
 export type RecipeId = z.infer<typeof recipeIdSchema>;
 
 /**
@@ -151,3 +145,10 @@ export const recipeSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Recipe = z.infer<typeof recipeSchema>;
+
+/** What a recipe is to the book. */
+export const recipeKind = entityKind({
+  schema: recipeSchema,
+  word: 'a recipe',
+  name: ({ title }) => title,
+});

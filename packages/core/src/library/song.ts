@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { supplyIdSchema } from '../cupboard/index.ts';
-import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { skillIdSchema } from '../skills/index.ts';
 
 /** What is sung, spoken or played with the fingers. */
@@ -68,7 +69,7 @@ export type Pace = keyof typeof PACES;
 export const PROP_COUNTS = { once: 'in all', verse: 'for each verse', child: 'for each child' } as const;
 export type PropCount = keyof typeof PROP_COUNTS;
 
-export const songIdSchema = idSchema.brand<'SongId'>();
+export const songIdSchema = idOf('songs').brand<'SongId'>();
 export type SongId = z.infer<typeof songIdSchema>;
 
 /** A song, finger play, chant or transition: its verses, what the hands do, and what must be there. */
@@ -119,3 +120,10 @@ export const songSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Song = z.infer<typeof songSchema>;
+
+/** What a song is to the book. */
+export const songKind = entityKind({
+  schema: songSchema,
+  word: 'a song',
+  name: ({ title }) => title,
+});

@@ -1,11 +1,4 @@
-import {
-  dayNumberSchema,
-  ENTITY_SCHEMAS,
-  unitIdSchema,
-  usedDayIdOf,
-  type Entity,
-  type Kind,
-} from '../index.ts';
+import { dayNumberSchema, kindOf, unitIdSchema, usedDayIdOf, type Entity, type Kind } from '../index.ts';
 import { filledFrom } from './from-schema.ts';
 
 // A day that is done has an id that is made of what it is about.
@@ -16,4 +9,4 @@ function doneDay(random: () => number): Entity {
 
 /** An entity of a kind with every field filled in that may be. What it refers to is made up. */
 export const anyEntity = (kind: Kind, random: () => number): Entity =>
-  kind === 'usedDays' ? doneDay(random) : (filledFrom(ENTITY_SCHEMAS[kind] as never, random) as Entity);
+  kind === 'usedDays' ? doneDay(random) : (filledFrom(kindOf(kind).schema as never, random) as Entity);

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { minutesSchema } from '../calendar/index.ts';
 import { blockIdSchema } from '../house/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
 import { bookTitleIdSchema, songIdSchema } from '../library/index.ts';
-import { idSchema, lineSchema, orderKeySchema, textSchema, versionSchema } from '../measure/index.ts';
+import { lineSchema, orderKeySchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
 /** How much is going on in a piece: the same words as for activities and songs. */
@@ -56,7 +57,7 @@ export const singingSchema = z.object({
 });
 export type Singing = z.infer<typeof singingSchema>;
 
-export const circlePieceIdSchema = idSchema.brand<'CirclePieceId'>();
+export const circlePieceIdSchema = idOf('circlePieces').brand<'CirclePieceId'>();
 export type CirclePieceId = z.infer<typeof circlePieceIdSchema>;
 
 /**
@@ -98,3 +99,10 @@ export const circlePieceSchema = z
     message: 'Choose a song, or say in words',
   });
 export type CirclePiece = z.infer<typeof circlePieceSchema>;
+
+/** What a piece of a circle is to the book. */
+export const circlePieceKind = entityKind({
+  schema: circlePieceSchema,
+  word: 'a piece of a circle',
+  name: ({ words }) => words,
+});

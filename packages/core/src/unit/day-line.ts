@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { blockIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { bookTitleIdSchema } from '../library/index.ts';
 import { idSchema, orderKeySchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
@@ -39,6 +40,13 @@ export const dayLineSchema = z
     message: 'Choose a book, or say in words',
   });
 export type DayLine = z.infer<typeof dayLineSchema>;
+
+/** What a line of a day is to the book. */
+export const dayLineKind = entityKind({
+  schema: dayLineSchema,
+  word: 'a line of a day',
+  name: ({ words }) => words,
+});
 
 /** What a line says: its book by title, then its words. `titles` are the books of the library by their ids. */
 export const lineText = (

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { clockTimeSchema, plainDaySchema, type PlainDay } from '../calendar/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema, type UnitDays } from './unit.ts';
 
@@ -21,6 +22,13 @@ export const eventSchema = z.object({
     .default([]),
 });
 export type SpecialEvent = z.infer<typeof eventSchema>;
+
+/** What a special event is to the book. */
+export const eventKind = entityKind({
+  schema: eventSchema,
+  word: 'a special event',
+  name: ({ title }) => title,
+});
 
 /** Where an event falls: a numbered day, or the date on which it cannot be held. */
 export type EventDay = { readonly day: number } | { readonly lost: PlainDay | null };

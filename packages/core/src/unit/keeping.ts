@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from './unit.ts';
 
@@ -22,3 +23,12 @@ export const keepingSchema = keepingOrderSchema.extend({
   at: instantSchema,
 });
 export type Keeping = z.infer<typeof keepingSchema>;
+
+/** What a finding kept is to the book. */
+export const keepingKind = entityKind({
+  schema: keepingSchema,
+  word: 'a finding kept',
+  name: null,
+  // What was kept about a child is named by its id.
+  isAbout: ({ key }, childId) => key.split(':').includes(childId),
+});

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cornerIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from './unit.ts';
 
@@ -12,3 +13,10 @@ export const omissionSchema = z.object({
   why: lineSchema,
 });
 export type Omission = z.infer<typeof omissionSchema>;
+
+/** What a corner left empty is to the book. */
+export const omissionKind = entityKind({
+  schema: omissionSchema,
+  word: 'a corner left empty',
+  name: null,
+});

@@ -2,11 +2,12 @@ import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema } from '../house/index.ts';
+import { entityKind, idOf, type Cell, type Spread } from '../kind/index.ts';
 import { activityContentSchema, activityIdSchema, versionIdSchema } from '../library/index.ts';
-import { idSchema, versionSchema } from '../measure/index.ts';
+import { versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
-export const placementIdSchema = idSchema.brand<'PlacementId'>();
+export const placementIdSchema = idOf('placements').brand<'PlacementId'>();
 export type PlacementId = z.infer<typeof placementIdSchema>;
 
 const inOrder = (where: { fromDay: number; toDay: number }): boolean => where.fromDay <= where.toDay;
@@ -91,6 +92,62 @@ export const placementSchema = z.object({
   outSince: plainDaySchema.nullable().default(null),
 });
 export type Placement = z.infer<typeof placementSchema>;
+
+type WhereCells = Readonly<Record<'corner_id' | 'child_id' | 'twin_of' | 'block_id', string | null>> &
+  Readonly<Record<'from_day' | 'to_day', number>>;
+type WhereWays = {
+  readonly [K in Where['kind']]: {
+    toCells(where: Extract<Where, { kind: K }>): Partial<WhereCells>;
+    fromCells(cells: Readonly<Record<string, Cell>>): object;
+  };
+};
+
+const NOWHERE: WhereCells = {
+  corner_id: null,
+  child_id: null,
+  twin_of: null,
+  block_id: null,
+  from_day: 0,
+  to_day: 0,
+};
+const WHERE_WAYS: WhereWays = {
+  corner: {
+    toCells: (w) => ({ corner_id: w.cornerId, from_day: w.fromDay, to_day: w.toDay }),
+    fromCells: (row) => ({ cornerId: row.corner_id, fromDay: row.from_day, toDay: row.to_day }),
+  },
+  day: {
+    toCells: (w) => ({ block_id: w.blockId, from_day: w.day, to_day: w.day }),
+    fromCells: (row) => ({ blockId: row.block_id, day: row.from_day }),
+  },
+  bin: {
+    toCells: (w) => ({ child_id: w.childId, from_day: w.fromDay, to_day: w.toDay }),
+    fromCells: (row) => ({ childId: row.child_id, fromDay: row.from_day, toDay: row.to_day }),
+  },
+  reserve: { toCells: () => ({}), fromCells: () => ({}) },
+  twin: { toCells: (w) => ({ twin_of: w.of }), fromCells: (row) => ({ of: row.twin_of }) },
+};
+
+// Where something stands has several shapes: columns that can be joined hold them all.
+const WHERE_COLUMNS: Spread<Where> = {
+  toCells: (where) => ({
+    where_kind: where.kind,
+    ...NOWHERE,
+    ...(WHERE_WAYS[where.kind].toCells as (where: Where) => Partial<WhereCells>)(where),
+  }),
+  fromCells: (cells) => {
+    const kind = String(cells.where_kind) as Where['kind'];
+    return { kind, ...WHERE_WAYS[kind]?.fromCells(cells) };
+  },
+};
+
+/** What an activity in a unit is to the book. */
+export const placementKind = entityKind({
+  schema: placementSchema,
+  word: 'an activity in a unit',
+  name: ({ content }) => content.title,
+  dropped: 'never',
+  columns: { where: WHERE_COLUMNS },
+});
 
 /** The first and the last numbered day on which a placement stands; null for what has no day of its own. */
 export function spanOfDays({

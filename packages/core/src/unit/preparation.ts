@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { instantSchema, minutesSchema } from '../calendar/index.ts';
 
 import { personIdSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
@@ -38,6 +39,13 @@ export const prepChoiceSchema = z.object({
 });
 export type PrepChoice = z.infer<typeof prepChoiceSchema>;
 
+/** What a decision about making ready is to the book. */
+export const prepChoiceKind = entityKind({
+  schema: prepChoiceSchema,
+  word: 'a decision about making ready',
+  name: null,
+});
+
 /** A task that somebody adds, such as trying something out, ready before a numbered day. */
 export const ownTaskSchema = z.object({
   id: idSchema.brand<'OwnTaskId'>(),
@@ -49,6 +57,13 @@ export const ownTaskSchema = z.object({
   personId: personIdSchema.nullable().default(null),
 });
 export type OwnTask = z.infer<typeof ownTaskSchema>;
+
+/** What a task of making ready is to the book. */
+export const ownTaskKind = entityKind({
+  schema: ownTaskSchema,
+  word: 'a task of making ready',
+  name: null,
+});
 
 const PUBLISHED = {
   unitId: unitIdSchema,
@@ -66,6 +81,14 @@ export const prepPlanSchema = z
   .refine(({ id, unitId }) => id === unitId, { path: ['id'], message: 'This is the id of another unit' });
 export type PrepPlan = z.infer<typeof prepPlanSchema>;
 
+/** What a published preparation is to the book. */
+export const prepPlanKind = entityKind({
+  schema: prepPlanSchema,
+  word: 'a published preparation',
+  name: null,
+  dropped: 'never',
+});
+
 /** A task of making ready is done: by whom and when. There is one a task, whoever ticks it. */
 export const prepMarkSchema = z.object({
   id: prepTaskIdSchema,
@@ -75,3 +98,12 @@ export const prepMarkSchema = z.object({
   at: instantSchema,
 });
 export type PrepMark = z.infer<typeof prepMarkSchema>;
+
+/** What a tick of making ready is to the book. */
+export const prepMarkKind = entityKind({
+  schema: prepMarkSchema,
+  word: 'a tick of making ready',
+  name: null,
+  dropped: 'never',
+  atOnce: 'commute',
+});

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { cornerKindSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { activityIdSchema } from '../library/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { eventSchema } from './event.ts';
@@ -46,3 +47,10 @@ export const readyUnitSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type ReadyUnit = z.infer<typeof readyUnitSchema>;
+
+/** What a ready-made unit is to the book. */
+export const readyUnitKind = entityKind({
+  schema: readyUnitSchema,
+  word: 'a ready-made unit',
+  name: ({ title }) => title,
+});

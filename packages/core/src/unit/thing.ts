@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from './unit.ts';
 
@@ -31,6 +32,13 @@ export const thingSchema = z.object({
   order: orderKeySchema,
 });
 export type Thing = z.infer<typeof thingSchema>;
+
+/** What a member of the theme is to the book. */
+export const thingKind = entityKind({
+  schema: thingSchema,
+  word: 'a member of the theme',
+  name: ({ name }) => name,
+});
 
 /** The properties that a member may have, as people read them. */
 export const THING_COLUMNS = {

@@ -9,7 +9,8 @@ import {
   type SkippedDay,
 } from '../calendar/index.ts';
 import type { Closure, CornerKind, Home } from '../house/index.ts';
-import { idSchema, lineSchema, moneySchema, textSchema, versionSchema } from '../measure/index.ts';
+import { entityKind, idOf } from '../kind/index.ts';
+import { lineSchema, moneySchema, textSchema, versionSchema } from '../measure/index.ts';
 import type { LensId } from '../skills/index.ts';
 import { featureSchema } from './featured.ts';
 
@@ -76,7 +77,7 @@ export const dayCountSchema = z
 /** The number of a program day: 1 to {@link MAX_PROGRAM_DAYS}. It may lie past the unit's end: that is a finding. */
 export const dayNumberSchema = z.int(DAY_TEXT).min(1, DAY_TEXT).max(MAX_PROGRAM_DAYS, DAY_TEXT);
 
-export const unitIdSchema = idSchema.brand<'UnitId'>();
+export const unitIdSchema = idOf('units').brand<'UnitId'>();
 export type UnitId = z.infer<typeof unitIdSchema>;
 
 /** How often something is hoped for under a heading, by `lens/heading`. */
@@ -99,7 +100,7 @@ export const sparkFields = {
   /** New words. */
   words: linesSchema,
   /** Books of the library that belong to it. */
-  bookIds: z.array(idSchema).max(40, 'At most 40').default([]),
+  bookIds: z.array(idOf('bookTitles')).max(40, 'At most 40').default([]),
   /** Pictures for the wall. */
   pictures: linesSchema,
 };
@@ -117,6 +118,14 @@ export const unitSchema = z.object({
   targets: targetsSchema,
 });
 export type Unit = z.infer<typeof unitSchema>;
+
+/** What a unit is to the book. */
+export const unitKind = entityKind({
+  schema: unitSchema,
+  word: 'a unit',
+  name: ({ title }) => title,
+  columns: { start: 'blank' },
+});
 
 /** A unit's days on the calendar. */
 export interface UnitDays {

@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { instantSchema, plainDaySchema } from '../calendar/index.ts';
 
+import { entityKind, idOf } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { unitIdSchema } from '../unit/index.ts';
 import { WATCH_MEASURES, watchFields, watchMeasureSchema } from './stage.ts';
 
-export const observationIdSchema = idSchema.brand<'ObservationId'>();
+export const observationIdSchema = idOf('observations').brand<'ObservationId'>();
 export type ObservationId = z.infer<typeof observationIdSchema>;
 
 /** Something that is watched over days or weeks. Its stages are a copy: later edits of a pattern never change it. */
@@ -22,6 +23,13 @@ export const observationSchema = z.object({
   endedOn: plainDaySchema.nullable().default(null),
 });
 export type Observation = z.infer<typeof observationSchema>;
+
+/** What an observation is to the book. */
+export const observationKind = entityKind({
+  schema: observationSchema,
+  word: 'an observation',
+  name: ({ title }) => title,
+});
 
 const measuredSchema = z
   .object({ kind: watchMeasureSchema, value: z.number('A number is needed here') })
@@ -56,3 +64,10 @@ export const sightingSchema = z
   .object({ ...SIGHTING, version: versionSchema, by: lineSchema, at: instantSchema })
   .refine(isSomething, NOTHING);
 export type Sighting = z.infer<typeof sightingSchema>;
+
+/** What a line of an observation is to the book. */
+export const sightingKind = entityKind({
+  schema: sightingSchema,
+  word: 'a line of an observation',
+  name: null,
+});

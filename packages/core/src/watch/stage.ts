@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { minutesSchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { waitingPlaceKindSchema } from '../house/index.ts';
+import { entityKind } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 
 /** What is measured while something is watched. Heights in millimetres, masses in grams, temperatures in degrees Celsius. */
@@ -94,3 +95,10 @@ export const watchPatternSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type WatchPattern = z.infer<typeof watchPatternSchema>;
+
+/** What a thing to watch is to the book. */
+export const watchPatternKind = entityKind({
+  schema: watchPatternSchema,
+  word: 'a thing to watch',
+  name: ({ title }) => title,
+});

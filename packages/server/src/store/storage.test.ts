@@ -1,12 +1,27 @@
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { KINDS, referencesOf } from '@kobby/core';
+import { KINDS, referencesOf, type Entity } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { anyEntity } from '../../../core/src/testing/entities.ts';
+import { seeded } from '../../../core/src/testing/problems.ts';
 import { startTestServer } from '../testing/server.ts';
 import { loadBook } from './book-store.ts';
 import { codecOf } from './codecs.ts';
 import { connect, DATABASE_FILE, openStorage, STORAGE_SETTINGS } from './database.ts';
+
+interface ForeignKey {
+  readonly table: string;
+  readonly from: string;
+}
+
+/** An entity with another value at a path. */
+function withAt(entity: Entity, path: readonly (string | number)[], value: string): Entity {
+  const copy = structuredClone(entity);
+  const holder = path.slice(0, -1).reduce<unknown>((inner, step) => (inner as never)[step], copy);
+  (holder as Record<string | number, string>)[path.at(-1)!] = value;
+  return copy;
+}
 
 let folder: string;
 beforeEach(() => {
@@ -69,22 +84,20 @@ describe('migrations', () => {
     expect(readdirSync(folder).filter((name) => name.startsWith('before-migration'))).toEqual([]);
   });
 
-  test('mirror the references of the book with foreign keys', async () => {
-    const server = await startTestServer({ folder });
-    const { knex, keeper } = server.app.services;
-    for (const kind of KINDS) {
-      const { table } = codecOf(kind);
-      const keys = (await knex.raw(`PRAGMA foreign_key_list(${table})`)) as { table: string; from: string }[];
-      const declared = new Set(keys.map((key) => key.table));
-      for (const entity of Object.values(keeper.book[kind])) {
+  test.each(KINDS)('mirror what %s refer to with foreign keys', async (kind) => {
+    const { knex, close } = await openStorage(folder);
+    const random = seeded(KINDS.indexOf(kind) + 7);
+    const keys = (await knex.raw(`PRAGMA foreign_key_list(${codecOf(kind).table})`)) as ForeignKey[];
+    const declared = new Set(keys.map(({ from, table }) => `${from} → ${table}`));
+    const wanted = Array.from({ length: 20 }, () => anyEntity(kind, random)).flatMap((entity) =>
+      referencesOf(kind, entity as never).flatMap(({ path, target }) => {
         // What stands inside a JSON column is the core's to check.
-        const joined = referencesOf(kind, entity as never).filter(
-          ({ path }) => path.length === 1 || path[0] === 'where',
-        );
-        for (const { target } of joined)
-          expect([kind, [...declared]]).toEqual([kind, expect.arrayContaining([codecOf(target.kind).table])]);
-      }
-    }
-    await server.stop();
+        const row = Object.entries(codecOf(kind).toRow(withAt(entity, path, 'the-one')));
+        const column = row.find(([, cell]) => cell === 'the-one');
+        return column ? [`${column[0]} → ${codecOf(target.kind).table}`] : [];
+      }),
+    );
+    await close();
+    expect([...declared].toSorted()).toEqual([...new Set(wanted)].toSorted());
   });
 });

@@ -42,6 +42,7 @@ import {
   PRINTED,
   project,
   read,
+  RULES,
   readActivityList,
   sparkFinds,
   startFromEarlier,
@@ -417,6 +418,19 @@ describe.each([1, 2, 3])('an odd home, made from seed %i', (seed) => {
       early: [early.headsUps, early.supplies.map(({ supply, need, buy }) => [supply.id, need, buy])],
     });
   });
+});
+
+test('what is found weighs what its rule may weigh, in a row that it owns', () => {
+  for (const book of [demo, ...[4, 5].map((seed) => oddHome(demo, seed, 80))]) {
+    for (const unitId of Object.keys(book.units) as UnitId[]) {
+      for (const { rule, level, row } of read(book, unitId, DEMO_TODAY).headsUps) {
+        const { levels, rows = [] } = RULES[rule];
+        expect([rule, levels]).toEqual([rule, expect.arrayContaining([level])]);
+        if (rule !== 'caution' && row !== undefined)
+          expect([rule, rows]).toEqual([rule, expect.arrayContaining([row])]);
+      }
+    }
+  }
 });
 
 test('odd acts are answered as before', async () => {

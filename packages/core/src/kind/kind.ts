@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { waysOf, type Spread, type Way } from './columns.ts';
+import { waysOf, type Spread, type ColumnWay } from './columns.ts';
 import { referencesIn, type NamedAt } from './references.ts';
 
 /** The schema of entities: an object with an id and a version. */
@@ -45,7 +45,7 @@ export interface EntityKind<
   readonly undone: U;
   readonly atOnce: AtOnce;
   /** Every field with the way in which it lies in the database. */
-  readonly ways: readonly (readonly [string, Way])[];
+  readonly ways: readonly (readonly [string, ColumnWay])[];
   nameOf(entity: z.infer<S>): string | null;
   referencesOf(entity: z.infer<S>): readonly NamedAt[];
   isAbout(entity: z.infer<S>, childId: string): boolean;
@@ -69,7 +69,7 @@ export function entityKind<
     dropped: said.dropped ?? ('when-unused' as D),
     undone: said.undone ?? ('restored' as U),
     atOnce: said.atOnce ?? 'clash',
-    ways: waysOf(schema, columns as Readonly<Record<string, Way | undefined>>),
+    ways: waysOf(schema, columns as Readonly<Record<string, ColumnWay | undefined>>),
     nameOf: (entity) => name?.(entity) ?? null,
     referencesOf: referencesIn(schema) as EntityKind<S>['referencesOf'],
     isAbout: isAbout ?? (() => false),

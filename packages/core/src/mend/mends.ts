@@ -14,10 +14,12 @@ import {
   movedTo,
   placementsOf,
   read,
+  RULES,
   sessionsOf,
   whereAt,
   type Finding,
   type Reading,
+  type Way,
 } from '../reading/index.ts';
 import type { Placement, UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
@@ -35,12 +37,6 @@ import {
 } from './ready-mends.ts';
 
 type Maker = (bench: Bench) => readonly Mend[];
-
-/** A maker of which no more than so many are offered. */
-interface FewOf {
-  readonly most: number;
-  readonly maker: Maker;
-}
 
 /** More than this nobody reads; the first ones that work are offered. */
 const MOST_OFFERED = 4;
@@ -71,10 +67,10 @@ export function mendsFor(
     );
   };
   const offered: Mend[] = [];
-  for (const one of MAKERS[finding.rule] ?? []) {
-    const { most, maker } = typeof one === 'function' ? { most: MOST_OFFERED, maker: one } : one;
+  for (const one of RULES[finding.rule].ways ?? []) {
+    const { most, way } = typeof one === 'string' ? { most: MOST_OFFERED, way: one } : one;
     const enough = Math.min(MOST_OFFERED, offered.length + most);
-    for (const mend of maker(bench)) {
+    for (const mend of MAKERS[way](bench)) {
       if (offered.length === enough) break;
       if (works(mend)) offered.push(mend);
     }
@@ -95,54 +91,39 @@ function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
   return outcome.outcome === 'kept' ? outcome.book : null;
 }
 
-/** How each rule can be mended, in the order in which it is offered. */
-const MAKERS: { readonly [R in Finding['rule']]?: readonly (Maker | FewOf)[] } = {
-  caution: [byLead, byVersion, byFiller, byOther, byLeavingOut, byDay, byReserve],
-  water: [byLead, byDay, byReserve],
-  allergen: [bySwap, byFiller, byOther, byDay, byReserve],
-  'may-contain': [byReserve],
-  'label-unread': [byReading],
-  'empty-corner': [byFilling],
-  'left-out': [byBin],
-  order: [byDay, byReserve],
-  mess: [byThinning],
-  'too-much': [byThinning],
-  'adults-short': [byThinning],
-  recorded: [byPieceOut, byThinning],
-  'circle-over': [byShortening],
-  'circle-drags': [the(1, byMoving), the(1, byPatience)],
-  keepsake: [byDay, byReserve],
-  'no-twin': [byTwin],
-  'special-day': [byClearing],
-  'book-unread': [byBook],
-  partner: [byPartner],
-  'one-for-two': [byThinning],
-  'past-the-end': [byReserve],
-  'retired-corner': [byReserve],
-  'keep-by': [byMakingNew],
-  'by-hand': [byPlan],
-  eaten: [byDay, byReserve],
-  'bin-crowded': [byTub],
-  'bin-path': [byFiller],
-  late: [
-    byTicking,
-    byMadeSet,
-    the(1, byDay),
-    the(1, byBeginningLater),
-    the(1, bySimplerWay),
-    the(1, byMoreTime),
-    byLeavingLamination,
-    the(1, bySplitting),
-    byReserve,
-  ],
-  'place-full': [byTicking, the(2, byDay), the(2, byBeginningLater), byMadeSet, bySimplerWay, bySplitting],
-  spoils: [byTicking, byMoreTime, byDay, byBeginningLater],
+/** What each way does. Which ways a rule has is said by the rule. */
+const MAKERS: { readonly [W in Way]: Maker } = {
+  lead: byLead,
+  version: byVersion,
+  filler: byFiller,
+  other: byOther,
+  'leaving-out': byLeavingOut,
+  day: byDay,
+  reserve: byReserve,
+  swap: bySwap,
+  reading: byReading,
+  filling: byFilling,
+  bin: byBin,
+  thinning: byThinning,
+  'piece-out': byPieceOut,
+  shortening: byShortening,
+  moving: byMoving,
+  patience: byPatience,
+  twin: byTwin,
+  clearing: byClearing,
+  book: byBook,
+  partner: byPartner,
+  'making-new': byMakingNew,
+  plan: byPlan,
+  tub: byTub,
+  ticking: byTicking,
+  'made-set': byMadeSet,
+  'beginning-later': byBeginningLater,
+  'simpler-way': bySimplerWay,
+  'more-time': byMoreTime,
+  'leaving-lamination': byLeavingLamination,
+  splitting: bySplitting,
 };
-
-// Only the first so many of one kind that work, so that other ways are offered beside them.
-function the(most: number, maker: Maker): FewOf {
-  return { most, maker };
-}
 
 const titleOf = (placed: readonly Placement[]): string =>
   listed([...new Set(placed.map(({ content }) => content.title))]);

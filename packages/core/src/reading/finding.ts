@@ -5,8 +5,8 @@ import type { CirclePieceId, Placement, PlacementId } from '../unit/index.ts';
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
 export type Level = 'stop' | 'care' | 'note';
 
-/** The rules that speak so far. */
-type RuleId =
+/** The rules that speak. What each of them is stands in rules/rules.ts. */
+export type RuleId =
   | 'caution'
   | 'water'
   | 'may-contain'

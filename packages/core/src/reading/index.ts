@@ -78,6 +78,8 @@ export {
   type Twin,
 } from './plan/plan.ts';
 export { brokenBy, read, type Reading } from './read.ts';
+export type { Way } from './rules/rule.ts';
+export { isShownOn, isToldTo, RULES } from './rules/rules.ts';
 export {
   readinessOf,
   watchedIn,

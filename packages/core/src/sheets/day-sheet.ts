@@ -4,6 +4,7 @@ import type { Child } from '../house/index.ts';
 import {
   CAUTION_LINE,
   dayPlanOf,
+  isToldTo,
   listed,
   placementsOf,
   thingsFor,
@@ -29,7 +30,7 @@ export function cautionsFor(
     .filter(
       (finding) =>
         finding.level !== 'note' &&
-        ON_PAPER.has(finding.rule) &&
+        isToldTo('paper', finding) &&
         finding.days.includes(day) &&
         placementsOf(finding).some((id) => id === placementId),
     )
@@ -41,15 +42,6 @@ export function cautionsFor(
       );
     });
 }
-
-// Whoever is in the room needs these; the rest is a matter of planning.
-const ON_PAPER: ReadonlySet<string> = new Set([
-  'allergen',
-  'caution',
-  'water',
-  'may-contain',
-  'out-of-reach',
-]);
 
 // Paper lies about: children are called on it as the home shows them to others.
 const asShown = (words: string, book: Book): string =>

@@ -1,4 +1,4 @@
-import { kindOf, KINDS, type Cell, type Entity, type Kind, type Way } from '@kobby/core';
+import { kindOf, KINDS, type Cell, type Entity, type Kind, type ColumnWay } from '@kobby/core';
 
 /** A row of a table as the database gives and takes it. */
 export type Row = Record<string, Cell>;
@@ -13,7 +13,7 @@ export interface Codec {
 
 const snake = (name: string): string => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 
-function cellsOf(field: string, way: Way, value: unknown): Row {
+function cellsOf(field: string, way: ColumnWay, value: unknown): Row {
   if (typeof way === 'object') return way.toCells(value as never);
   const column = snake(field);
   if (way === 'json') return { [column]: JSON.stringify(value) };
@@ -21,7 +21,7 @@ function cellsOf(field: string, way: Way, value: unknown): Row {
   return { [column]: way === 'flag' ? Number(value) : (value as Cell) };
 }
 
-function valueOf(field: string, way: Way, row: Row): unknown {
+function valueOf(field: string, way: ColumnWay, row: Row): unknown {
   if (typeof way === 'object') return way.fromCells(row);
   const cell = row[snake(field)] ?? null;
   if (way === 'json') return JSON.parse(String(cell));

@@ -9,6 +9,7 @@ import { withInherited } from '../cautions/inherit.ts';
 import { placementsOf, type Finding } from '../finding.ts';
 import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
 import type { PlannedThing } from '../room/day-plan.ts';
+import { isToldTo } from '../rules/rules.ts';
 import type { HandoverItem } from './handover-schema.ts';
 
 /** What everything of a link is made from. */
@@ -106,7 +107,7 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
   const others = headsUps
     .filter(
       (finding) =>
-        TOLD.has(finding.rule) &&
+        isToldTo('phone', finding) &&
         finding.days.includes(day.number) &&
         placementsOf(finding).includes(placement.id),
     )
@@ -118,9 +119,6 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
     });
   return [...meetings, ...others];
 }
-
-// What is a matter of planning stays with whoever plans.
-const TOLD: ReadonlySet<string> = new Set(['caution', 'water', 'may-contain', 'out-of-reach']);
 
 /** A text in which children are called as the home shows them to assistants. */
 export const withShownNames = (text: string, book: Book): string =>

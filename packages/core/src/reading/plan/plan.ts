@@ -106,6 +106,16 @@ export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 't
   return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
 }
 
+/** The frames of the units whose days overlap those of this one. */
+export function neighboursOf(book: Book, { unit, calendar }: Frame): readonly Frame[] {
+  const last = calendar.days.at(-1)?.date;
+  if (unit.start === null || last === undefined) return [];
+  return Object.values(book.units)
+    .filter(({ id, start }) => id !== unit.id && start !== null && start <= last)
+    .map(({ id }) => frameOf(book, id))
+    .filter((other) => (other.calendar.days.at(-1)?.date ?? '') >= unit.start!);
+}
+
 /** The units that began before another one; all that have a date for an idea. Units still to come are none of them. */
 export function earlierUnits(book: Book, unitId: UnitId): readonly Unit[] {
   const start = book.units[unitId]?.start ?? null;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiScaleBalance } from '@mdi/js';
-import { AREAS, formatDays, listed, type Area } from '@kobby/core';
+import { AREAS, formatDays, isShownOn, listed, type Area } from '@kobby/core';
 import { computed, ref } from 'vue';
 import BalanceSheet from '../../parts/BalanceSheet.vue';
 import PageBar from '../../parts/PageBar.vue';
@@ -35,9 +35,7 @@ const reachLines = computed(() => {
   }
   return [...found.values()];
 });
-const watching = computed(() =>
-  reading.value.headsUps.filter(({ rule }) => rule === 'only-watching' || rule === 'left-out'),
-);
+const watching = computed(() => reading.value.headsUps.filter((finding) => isShownOn('trays', finding)));
 const pick = (childId: string, of: Area | null): void => void (open.value = { childId, area: of });
 </script>
 

@@ -1,0 +1,29 @@
+import type { Book } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import { withInherited } from '../cautions/inherit.ts';
+import { circlesOf, circleStandIns, together } from '../circle/circle.ts';
+import { eventsIn, linesIn, membersIn, omissionsIn } from '../plan/of-unit.ts';
+import { bothOf, placedIn, type Frame } from '../plan/plan.ts';
+import type { Asked } from './rule.ts';
+
+/** What the rules are asked with, of the unit of a frame. */
+export function askedOf(book: Book, frame: Frame, today: PlainDay): Asked {
+  const { id } = frame.unit;
+  const placed = placedIn(book, id);
+  const standIns = circleStandIns(book, id);
+  return {
+    book,
+    frame,
+    today,
+    placed,
+    placements: placed.placements,
+    both: together(bothOf(placed), standIns),
+    withCircle: together(placed.placements, standIns),
+    circles: circlesOf(book, id),
+    things: withInherited(book.supplies, book.recipes),
+    members: membersIn(book, id),
+    events: eventsIn(book, id),
+    lines: linesIn(book, id),
+    omissions: omissionsIn(book, id),
+  };
+}

@@ -1,0 +1,372 @@
+import { shelfFindings } from '../balance/shelf.ts';
+import { binFindings } from '../bins/findings.ts';
+import { allergenFindings } from '../cautions/allergens.ts';
+import { cautionFindings, supplyFindings, waterFindings } from '../cautions/cautions.ts';
+import { eatenFindings } from '../cautions/eaten.ts';
+import { keepByFindings } from '../cautions/keep-by.ts';
+import { reachFindings } from '../cautions/reach.ts';
+import { circleFindings } from '../circle/findings.ts';
+import { adultFindings, dayFindings, twinFinding } from '../conduct/days.ts';
+import { ratioFindings } from '../conduct/ratio.ts';
+import {
+  areaFindings,
+  bookFindings,
+  featureFindings,
+  partnerFindings,
+  planFindings,
+} from '../conduct/theme.ts';
+import { byHandFindings, pieceFindings, stockFindings } from '../conduct/things.ts';
+import { eventFindings } from '../events.ts';
+import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from '../exclusive/one-for-two.ts';
+import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
+import type { Finding, RuleId } from '../finding.ts';
+import { leftOutFindings } from '../fit/left-out.ts';
+import { openSlotFindings } from '../fit/open-slots.ts';
+import { watchingFindings } from '../fit/watching.ts';
+import { watchFindings } from '../forecast/findings.ts';
+import { gatherLines } from '../gather/gather.ts';
+import { memoised } from '../memo.ts';
+import { orderFindings } from '../order/order.ts';
+import { neighboursOf, phaseOf, placedIn, type Placed } from '../plan/plan.ts';
+import { readyFindings } from '../readiness/findings.ts';
+import { readinessOf, watchedIn } from '../readiness/ready.ts';
+import type { Asked, Audience, FewOf, Rule, Way } from './rule.ts';
+
+const ROOM: readonly Audience[] = ['phone', 'paper'];
+const only = (most: number, way: Way): FewOf => ({ way, most });
+
+// Rules that are told together share their question.
+const shelf = ({ placements, frame, book, omissions, today }: Asked): readonly Finding[] =>
+  shelfFindings(placements, frame, book.corners, omissions, today);
+const supplies = ({ both, frame, things, today }: Asked): readonly Finding[] =>
+  supplyFindings(both, frame, things, today);
+const bins = ({ placements, frame, book, today }: Asked): readonly Finding[] =>
+  binFindings(placements, frame, book.supplies, book.corners, today);
+const events = (asked: Asked): readonly Finding[] =>
+  eventFindings(asked.events, asked.placements, asked.frame);
+const days = ({ withCircle, frame, today }: Asked): readonly Finding[] =>
+  dayFindings(withCircle, frame, today);
+const circles = (asked: Asked): readonly Finding[] =>
+  circleFindings(asked.circles.runs, asked.frame, asked.circles.patience.factor, asked.today);
+const ready = ({ book, frame, today }: Asked): readonly Finding[] =>
+  readyFindings(readinessOf(book, today), frame.unit, frame.home, today);
+
+const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(twins.map(({ of }) => of.id)));
+
+// One thing in two places of a unit, and in two units whose days overlap.
+function oneForTwo({ book, placements, withCircle, frame, today }: Asked): readonly Finding[] {
+  const { supplies: cupboard, corners, stockMoves } = book;
+  const here = reusablesOf(placements, frame, cupboard, corners);
+  const across = neighboursOf(book, frame).map((other) => {
+    const there = reusablesOf(placedIn(book, other.unit.id).placements, other, cupboard, corners);
+    return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
+  });
+  return joined(oneForTwoFindings(withCircle, frame, cupboard, corners, stockMoves, today), ...across);
+}
+const joined = memoised(
+  (...lists: readonly [readonly Finding[], ...(readonly Finding[])[]]): readonly Finding[] =>
+    lists.length === 1 ? lists[0] : lists.flat(),
+);
+
+/** Every rule that speaks about a unit, in the order in which equals are told. A new rule is a record here and its question. */
+export const RULES: { readonly [R in RuleId]: Rule } = {
+  'empty-corner': { about: 'a corner that stays empty', levels: ['note'], ask: shelf, ways: ['filling'] },
+  'past-the-end': {
+    about: 'days after the end of the unit',
+    levels: ['note'],
+    ask: shelf,
+    ways: ['reserve'],
+  },
+  'left-out': {
+    about: 'a child for whom a day has nothing',
+    levels: ['care'],
+    ask: ({ placements, frame, today }) => leftOutFindings(placements, frame, today),
+    page: 'trays',
+    ways: ['bin'],
+  },
+  allergen: {
+    about: 'declared allergens, through recipes; gluten and coeliac disease',
+    levels: ['stop'],
+    rows: [35, 37],
+    ask: ({ both, frame, things, book, today }) => allergenFindings(both, frame, things, book.recipes, today),
+    // A phone is told each meeting of its day by itself.
+    tells: ['paper'],
+    ways: ['swap', 'filler', 'other', 'day', 'reserve'],
+  },
+  caution: {
+    about: 'a thing that one of the rows is about',
+    levels: ['stop', 'care', 'note'],
+    ask: ({ both, frame, things, today }) => cautionFindings(both, frame, things, today),
+    tells: ROOM,
+    ways: ['lead', 'version', 'filler', 'other', 'leaving-out', 'day', 'reserve'],
+  },
+  water: {
+    about: 'standing water',
+    levels: ['stop', 'care'],
+    rows: [21],
+    ask: ({ both, frame, today }) => waterFindings(both, frame, today),
+    tells: ROOM,
+    ways: ['lead', 'day', 'reserve'],
+  },
+  unknown: { about: 'what nobody recorded', levels: ['care'], ask: supplies },
+  'may-contain': {
+    about: 'a label that says may contain',
+    levels: ['care'],
+    rows: [36],
+    ask: supplies,
+    tells: ROOM,
+    ways: ['reserve'],
+  },
+  'label-unread': {
+    about: 'a label that nobody read',
+    levels: ['care'],
+    rows: [36],
+    ask: supplies,
+    tells: ROOM,
+    ways: ['reading'],
+  },
+  picked: { about: 'picked outdoors', levels: ['note'], rows: [32], ask: supplies },
+  'out-of-reach': {
+    about: 'what whoever is there must not reach',
+    levels: ['care'],
+    ask: ({ placements, frame, things, today }) => reachFindings(placements, frame, things, today),
+    tells: ROOM,
+  },
+  eaten: {
+    about: 'eaten after ink, glue or tools',
+    levels: ['stop', 'care'],
+    rows: [53],
+    ask: ({ both, frame, things, today }) => eatenFindings(both, frame, things, today),
+    tells: ROOM,
+    ways: ['day', 'reserve'],
+  },
+  'keep-by': {
+    about: 'past its keep-by day, or used by somebody who fell ill',
+    levels: ['stop', 'care'],
+    rows: [48],
+    ask: ({ both, frame, book, today }) =>
+      keepByFindings(both, frame, book.supplies, book.recipes, book.batches, today),
+    tells: ROOM,
+    ways: ['making-new'],
+  },
+  'bin-crowded': {
+    about: 'more children than a tub has room for',
+    levels: ['note'],
+    ask: bins,
+    ways: ['tub'],
+  },
+  'bin-path': {
+    about: 'a filler that must not go down a drain',
+    levels: ['note'],
+    ask: bins,
+    ways: ['filler'],
+  },
+  'bin-unweighed': { about: 'a filler whose weight nobody knows', levels: ['note'], ask: bins },
+  'open-slot': {
+    about: 'a word of a pattern that is still open',
+    levels: ['note'],
+    ask: ({ placements, frame }) => openSlotFindings(placements, frame.unit),
+  },
+  order: {
+    about: 'what comes before what',
+    levels: ['care'],
+    ask: ({ placements, frame, book }) => orderFindings(placements, frame, book.activities),
+    ways: ['day', 'reserve'],
+  },
+  'shared-table': {
+    about: 'two corners at one table',
+    levels: ['care'],
+    ask: ({ placements, frame, book, today }) => sharedTableFindings(placements, frame, book.corners, today),
+  },
+  'retired-corner': {
+    about: 'a corner that is no more',
+    levels: ['note'],
+    ask: ({ placements, book }) => retiredCornerFindings(placements, book.corners),
+    ways: ['reserve'],
+  },
+  'one-for-two': { about: 'one thing in two places', levels: ['care'], ask: oneForTwo, ways: ['thinning'] },
+  'only-watching': {
+    about: 'a child who would only watch',
+    levels: ['care'],
+    ask: ({ placements, frame, today }) => watchingFindings(placements, frame, today),
+    page: 'trays',
+  },
+  'event-without-day': { about: 'an event that cannot be held', levels: ['care'], ask: events },
+  'special-day': {
+    about: 'the ordinary plan on a special day',
+    levels: ['note'],
+    ask: events,
+    ways: ['clearing'],
+  },
+  'area-forgotten': {
+    about: 'an area of learning that has nothing',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ placements }) => areaFindings(placements),
+  },
+  'feature-once': {
+    about: 'what the unit is about, met only once',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ placements, frame }) => featureFindings(placements, frame),
+  },
+  partner: {
+    about: 'a member of the theme whose partner is missing',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ members }) => partnerFindings(members),
+    ways: ['partner'],
+  },
+  'event-without-plan': {
+    about: 'a special day without a plan of its own',
+    levels: ['note'],
+    when: 'to-come',
+    ask: (asked) => planFindings(asked.events),
+  },
+  'book-unread': {
+    about: 'a book of the unit that is never read',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ lines, circles: { stuff }, frame, book }) =>
+      bookFindings(lines, stuff.pieces, frame, book.bookTitles),
+    ways: ['book'],
+  },
+  mess: {
+    about: 'much mess on a day',
+    levels: ['note'],
+    rows: [50],
+    when: 'to-come',
+    ask: days,
+    ways: ['thinning'],
+  },
+  'too-much': {
+    about: 'more planned things than a day holds',
+    levels: ['note'],
+    rows: [50],
+    when: 'to-come',
+    ask: days,
+    ways: ['thinning'],
+  },
+  keepsake: {
+    about: 'a keepsake on a day when somebody is away',
+    levels: ['note'],
+    when: 'to-come',
+    ask: days,
+    ways: ['day', 'reserve'],
+  },
+  recorded: {
+    about: 'recorded minutes',
+    levels: ['note'],
+    rows: [56],
+    when: 'to-come',
+    ask: days,
+    ways: ['piece-out', 'thinning'],
+  },
+  'circle-over': {
+    about: 'a circle that is longer than its block',
+    levels: ['note'],
+    when: 'to-come',
+    ask: circles,
+    ways: ['shortening'],
+  },
+  'circle-drags': {
+    about: 'a circle that is longer than most can sit',
+    levels: ['note'],
+    when: 'to-come',
+    ask: circles,
+    ways: [only(1, 'moving'), only(1, 'patience')],
+  },
+  'circle-wordless': { about: 'a song without its words', levels: ['note'], when: 'to-come', ask: circles },
+  'adults-short': {
+    about: 'more things that need an adult than there are adults',
+    levels: ['stop'],
+    rows: [49],
+    when: 'to-come',
+    ask: ({ placements, frame, today }) => adultFindings(placements, frame, today),
+    ways: ['thinning'],
+  },
+  ratio: {
+    about: 'children to adults, and the size of the group',
+    levels: ['stop'],
+    rows: [49],
+    when: 'to-come',
+    ask: ({ frame, today }) => ratioFindings(frame, today),
+  },
+  'no-twin': {
+    about: 'nothing in its place when the weather stops it',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ placements, placed, frame, today }) => twinFinding(placements, twinnedIn(placed), frame, today),
+    ways: ['twin'],
+  },
+  'out-of-stock': {
+    about: 'what is not there yet',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ book, frame, today }) => stockFindings(gatherLines(book, frame.unit.id, today)),
+  },
+  'by-hand': {
+    about: 'an amount by hand when the plan asks for another',
+    levels: ['care'],
+    when: 'to-come',
+    ask: ({ book, frame, today }) => byHandFindings(gatherLines(book, frame.unit.id, today)),
+    ways: ['plan'],
+  },
+  'pieces-missing': {
+    about: 'pieces that are missing from a set',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ placements, frame, book, today }) => pieceFindings(placements, frame, book.supplies, today),
+  },
+  late: {
+    about: 'what is not ready in time',
+    levels: ['note', 'care'],
+    when: 'to-come',
+    ask: ready,
+    ways: [
+      ...([
+        'ticking',
+        'made-set',
+        only(1, 'day'),
+        only(1, 'beginning-later'),
+        only(1, 'simpler-way'),
+      ] as const),
+      ...([only(1, 'more-time'), 'leaving-lamination', only(1, 'splitting'), 'reserve'] as const),
+    ],
+  },
+  'place-full': {
+    about: 'no room for what waits',
+    levels: ['note', 'care'],
+    when: 'to-come',
+    ask: ready,
+    ways: ['ticking', only(2, 'day'), only(2, 'beginning-later'), 'made-set', 'simpler-way', 'splitting'],
+  },
+  spoils: {
+    about: 'what spoils before it is used',
+    levels: ['note', 'care'],
+    when: 'to-come',
+    ask: ready,
+    ways: ['ticking', 'more-time', 'day', 'beginning-later'],
+  },
+  'no-prep-time': {
+    about: 'a home without a time for making ready',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ready,
+  },
+  'watch-late': {
+    about: 'what grows or waits and comes too late',
+    levels: ['note'],
+    when: 'to-come',
+    ask: ({ book, frame, today }) =>
+      watchFindings(watchedIn(book, today), frame, phaseOf(frame, today) === 'now'),
+  },
+};
+
+/** Whether somebody besides whoever plans is told of a finding. */
+export const isToldTo = (audience: Audience, { rule }: Finding): boolean =>
+  RULES[rule].tells?.includes(audience) ?? false;
+
+/** Whether a page shows a finding in a place of its own. */
+export const isShownOn = (page: NonNullable<Rule['page']>, { rule }: Finding): boolean =>
+  RULES[rule].page === page;

@@ -1,11 +1,10 @@
 import {
-  applyGesture,
-  dayProblems,
   describeGesture,
   entityAt,
   fieldProblems,
   forgets,
   gestureSchema,
+  judge,
   problem,
   refKey,
   type Actor,
@@ -101,12 +100,11 @@ export class Keeper {
     if (earlier) return earlier.bodyHash === bodyHash ? earlier.answer : idReused(gesture);
     const bar = barred?.(this.#book);
     if (bar) return notKept(gesture.id, bar);
-    const today = dayProblems(gesture, this.#today(this.#book));
-    if (today.length > 0) {
-      const errors = today.map(({ path, message }) => ({ path: [...path], message }));
+    const outcome = judge(this.#book, gesture, actor, this.#today(this.#book));
+    if (outcome.outcome === 'untimely') {
+      const errors = outcome.problems.map(({ path, message }) => ({ path: [...path], message }));
       return notKept(gesture.id, problem('wrong-fields', 'Nothing was kept. See the fields below.', errors));
     }
-    const outcome = applyGesture(this.#book, gesture, actor);
     if (outcome.outcome === 'clash') return this.#clash(gesture, outcome.refs);
     if (outcome.outcome === 'refused') {
       const { path, message } = outcome.refusal;

@@ -9,15 +9,10 @@ import {
 } from '../book/index.ts';
 import type { ChildId } from '../house/index.ts';
 import type { Path } from '../kind/index.ts';
-import type { Gesture } from './change.ts';
 import type { Pen } from './pen.ts';
 
 /** What stands where a forgotten name stood. */
 const FORGOTTEN = 'a child';
-
-/** Whether a gesture forgets a child: it can neither be taken back nor be played again. */
-export const forgets = (gesture: Pick<Gesture, 'changes'>): boolean =>
-  gesture.changes.some((change) => change.type === 'house/forget-child');
 
 // Ids and closed lists are small letters, digits and dashes; names and notes are not.
 const SLUG = /^[a-z0-9:._-]*$/;

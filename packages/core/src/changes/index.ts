@@ -1,11 +1,10 @@
 /** Changes: the one language in which the book is altered. Schema, apply, what takes it back, how it is called. */
+export * from './actor.ts';
 export * from './apply.ts';
 export * from './change.ts';
-export * from './describe.ts';
-export { forgets, placesOf, withoutWords } from './forget.ts';
+export { placesOf, withoutWords } from './forget.ts';
 export * from './history.ts';
 export type { Refusal, RefusalReason } from './refusal.ts';
 export * from './start-from.ts';
 export * from './swap.ts';
-export * from './today.ts';
 export type { Touch } from './pen.ts';

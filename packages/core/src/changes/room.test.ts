@@ -12,7 +12,7 @@ import {
   testBook,
 } from '../testing/home.ts';
 import { shareSchema } from '../handover/index.ts';
-import type { Actor, ChangeInput } from './change.ts';
+import type { Actor, ChangeInput } from './index.ts';
 
 const book = testBook(
   { type: 'house/put-person', person: { id: 'mara', name: 'Mara', role: 'provider' } },

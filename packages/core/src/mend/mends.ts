@@ -1,12 +1,6 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import {
-  applyGesture,
-  gestureSchema,
-  withSeenVersions,
-  type Actor,
-  type ChangeInput,
-} from '../changes/index.ts';
+import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
 import type { Supply, SupplyId } from '../cupboard/index.ts';
 import { LEADS } from '../house/index.ts';
 import {
@@ -87,7 +81,7 @@ const NOBODY: Actor = { kind: 'person', id: 'mend', name: 'Mend' };
 function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
   const parsed = gestureSchema.safeParse({ id: 'tried-mend', at: '2000-01-01T00:00:00.000Z', changes });
   if (!parsed.success) return null;
-  const outcome = applyGesture(book, withSeenVersions(book, parsed.data, NOBODY), NOBODY);
+  const { outcome } = applyAsSeen(book, parsed.data, NOBODY);
   return outcome.outcome === 'kept' ? outcome.book : null;
 }
 

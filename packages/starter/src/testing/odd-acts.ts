@@ -98,7 +98,9 @@ export function oddActs(book: Book, seed: number, each: number): readonly Change
   const filled = others.flatMap((option) => {
     const made: Change[] = [];
     for (let i = 0; i < each; i += 1) {
-      const parsed = changeSchema.safeParse(withAnother(filledFrom(option as z.ZodType<Change>, random)));
+      const parsed = changeSchema.safeParse(
+        withAnother(filledFrom(option as never as z.ZodType<Change>, random)),
+      );
       if (parsed.success) made.push(parsed.data as Change);
     }
     return made;

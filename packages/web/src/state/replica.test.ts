@@ -1,8 +1,8 @@
 import {
+  applyAsSeen,
   applyGesture,
   EMPTY_BOOK,
   gestureSchema,
-  withSeenVersions,
   type Actor,
   type ChangeInput,
   type Gesture,
@@ -10,7 +10,7 @@ import {
 } from '@kobby/core';
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { act, fromSnapshot, takeIn, without, type Replica } from './replica.ts';
+import { fromSnapshot, takeIn, waitingFor, without, type Replica } from './replica.ts';
 
 const MARA: Actor = { kind: 'person', id: 'mara', name: 'Mara' };
 const WREN: Actor = { kind: 'person', id: 'wren', name: 'Wren' };
@@ -37,16 +37,20 @@ class Server {
   }
 }
 
-const doing = (replica: Replica, ...changes: ChangeInput[]): { replica: Replica; made: Gesture } => {
-  const made = withSeenVersions(replica.shown, gesture(changes), MARA);
-  return { replica: act(replica, made, MARA).replica, made };
+const doing = (
+  replica: Replica,
+  me: Actor,
+  ...changes: ChangeInput[]
+): { replica: Replica; made: Gesture } => {
+  const { gesture: made, outcome } = applyAsSeen(replica.shown, gesture(changes), me);
+  return { replica: outcome.outcome === 'kept' ? waitingFor(replica, made, outcome) : replica, made };
 };
 
 describe("the browser's copy", () => {
   const empty = fromSnapshot(EMPTY_BOOK, 0, [], MARA);
 
   test('shows an own act at once and keeps it apart until the server has kept it', () => {
-    const { replica, made } = doing(empty, person('a', 'Ada'));
+    const { replica, made } = doing(empty, MARA, person('a', 'Ada'));
     expect([replica.shown.people.a?.name, replica.kept.people.a, replica.waiting.length]).toEqual([
       'Ada',
       undefined,
@@ -58,7 +62,7 @@ describe("the browser's copy", () => {
   });
 
   test('takes in what comes twice only once, and asks to catch up over a gap', () => {
-    const { replica, made } = doing(empty, person('a', 'Ada'));
+    const { replica, made } = doing(empty, MARA, person('a', 'Ada'));
     const line = { seq: 1, actor: MARA, gesture: made };
     const taken = takeIn(replica, line, MARA)!;
     expect(takeIn(taken, line, MARA)).toBe(taken);
@@ -66,15 +70,24 @@ describe("the browser's copy", () => {
   });
 
   test('lays own acts over what others did meanwhile', () => {
-    const { replica } = doing(empty, person('a', 'Ada'));
+    const { replica } = doing(empty, MARA, person('a', 'Ada'));
     const theirs = { seq: 1, actor: WREN, gesture: gesture([person('w', 'Wren')]) };
     const taken = takeIn(replica, theirs, MARA)!;
     expect(Object.keys(taken.shown.people).toSorted()).toEqual(['a', 'w']);
     expect(taken.waiting).toHaveLength(1);
   });
 
+  test('applies an own act once: what was shown is what was kept', () => {
+    const first = doing(empty, MARA, person('a', 'Ada'));
+    const second = doing(first.replica, MARA, person('b', 'Bo'));
+    const taken = takeIn(second.replica, { seq: 1, actor: MARA, gesture: first.made }, MARA)!;
+    expect([taken.kept, taken.shown]).toEqual([first.replica.shown, second.replica.shown]);
+    expect(taken.kept).toBe(first.replica.shown);
+    expect(taken.shown).toBe(second.replica.shown);
+  });
+
   test('drops an act that was not kept, and shows what is there instead', () => {
-    const { replica, made } = doing(empty, person('a', 'Ada'));
+    const { replica, made } = doing(empty, MARA, person('a', 'Ada'));
     expect(without(replica, made.id, MARA).shown).toBe(EMPTY_BOOK);
   });
 
@@ -105,8 +118,7 @@ describe("the browser's copy", () => {
           if (line) replicas[who] = takeIn(replicas[who]!, line, actors[who]!)!;
         };
         for (const { who, what, id, name } of steps) {
-          const made = withSeenVersions(replicas[who]!.shown, gesture([person(id, name)]), actors[who]!);
-          if (what === 'act') replicas[who] = act(replicas[who]!, made, actors[who]!).replica;
+          if (what === 'act') replicas[who] = doing(replicas[who]!, actors[who]!, person(id, name)).replica;
           if (what === 'send') send(who);
           if (what === 'hear') hear(who);
         }

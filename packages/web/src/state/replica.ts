@@ -20,26 +20,39 @@ export interface Replica {
   readonly kept: Book;
   readonly seq: number;
   readonly waiting: readonly Gesture[];
+  /** The book after each gesture that waits, so that none is applied again when it was kept. */
+  readonly afters: readonly Book[];
   /** What the person sees: the kept book with the waiting gestures applied. */
   readonly shown: Book;
 }
 
-export const EMPTY_REPLICA: Replica = { kept: EMPTY_BOOK, seq: 0, waiting: [], shown: EMPTY_BOOK };
+export const EMPTY_REPLICA: Replica = {
+  kept: EMPTY_BOOK,
+  seq: 0,
+  waiting: [],
+  afters: [],
+  shown: EMPTY_BOOK,
+};
 
 /** A copy that starts from a snapshot, with gestures that were still waiting. */
-export const fromSnapshot = (kept: Book, seq: number, waiting: readonly Gesture[], me: Actor): Replica => ({
-  kept,
-  seq,
-  waiting,
-  shown: replay(kept, waiting, me),
-});
-
-/** Applies an own gesture to what is shown; it waits until the server has kept it. */
-export function act(replica: Replica, gesture: Gesture, me: Actor): { replica: Replica; outcome: Outcome } {
-  const outcome = applyGesture(replica.shown, gesture, me);
-  if (outcome.outcome !== 'kept') return { replica, outcome };
-  return { replica: { ...replica, shown: outcome.book, waiting: [...replica.waiting, gesture] }, outcome };
+export function fromSnapshot(kept: Book, seq: number, waiting: readonly Gesture[], me: Actor): Replica {
+  const afters: Book[] = [];
+  for (const gesture of waiting) {
+    const before = afters.at(-1) ?? kept;
+    const outcome = applyGesture(before, gesture, me);
+    // What no longer applies is not shown; the server's answer to it will say why.
+    afters.push(outcome.outcome === 'kept' ? outcome.book : before);
+  }
+  return { kept, seq, waiting, afters, shown: afters.at(-1) ?? kept };
 }
+
+/** The copy after an own gesture that was applied to what is shown; it waits until the server has kept it. */
+export const waitingFor = (replica: Replica, gesture: Gesture, { book }: Kept): Replica => ({
+  ...replica,
+  waiting: [...replica.waiting, gesture],
+  afters: [...replica.afters, book],
+  shown: book,
+});
 
 /**
  * Takes in the next kept gesture, whoever made it. Ones that are known already change nothing; null means that
@@ -48,25 +61,28 @@ export function act(replica: Replica, gesture: Gesture, me: Actor): { replica: R
 export function takeIn(replica: Replica, next: KeptGesture, me: Actor): Replica | null {
   if (next.seq <= replica.seq) return without(replica, next.gesture.id, me);
   if (next.seq !== replica.seq + 1) return null;
+  const [after] = replica.afters;
+  // The own gesture that waits first was applied to this very book already.
+  if (replica.waiting[0]?.id === next.gesture.id && after !== replica.kept)
+    return {
+      kept: after!,
+      seq: next.seq,
+      waiting: replica.waiting.slice(1),
+      afters: replica.afters.slice(1),
+      shown: replica.shown,
+    };
   const outcome = applyGesture(replica.kept, next.gesture, next.actor);
   if (outcome.outcome !== 'kept') return null;
   const waiting = replica.waiting.filter((gesture) => gesture.id !== next.gesture.id);
-  return { kept: outcome.book, seq: next.seq, waiting, shown: replay(outcome.book, waiting, me) };
+  return fromSnapshot(outcome.book, next.seq, waiting, me);
 }
 
 /** The copy without a waiting gesture, because the server did not keep it. */
 export function without(replica: Replica, gestureId: string, me: Actor): Replica {
   const waiting = replica.waiting.filter((gesture) => gesture.id !== gestureId);
   if (waiting.length === replica.waiting.length) return replica;
-  return { ...replica, waiting, shown: replay(replica.kept, waiting, me) };
+  return fromSnapshot(replica.kept, replica.seq, waiting, me);
 }
-
-// What no longer applies is not shown; the server's answer to it will say why.
-const replay = (kept: Book, waiting: readonly Gesture[], me: Actor): Book =>
-  waiting.reduce((book, gesture) => {
-    const outcome = applyGesture(book, gesture, me);
-    return outcome.outcome === 'kept' ? outcome.book : book;
-  }, kept);
 
 type Kept = Extract<Outcome, { outcome: 'kept' }>;
 

@@ -1,5 +1,6 @@
 import {
   advance,
+  applyAsSeen,
   applyGesture,
   answersSchema,
   dayProblems,
@@ -13,7 +14,6 @@ import {
   isProblemOf,
   sinceSchema,
   snapshotSchema,
-  withSeenVersions,
   type Actor,
   type Answer,
   type Book,
@@ -23,14 +23,22 @@ import {
   type GestureInput,
   type History,
   type KeptGesture,
-  type Outcome,
+  type Judgement,
   type PlainDay,
   type Step,
 } from '@kobby/core';
 import { ref, shallowRef } from 'vue';
 import { ask, instantNow, newId } from './api.ts';
 import { listenLive } from './live.ts';
-import { act, EMPTY_REPLICA, fromSnapshot, historyEntry, historyWith, takeIn, without } from './replica.ts';
+import {
+  EMPTY_REPLICA,
+  fromSnapshot,
+  historyEntry,
+  historyWith,
+  takeIn,
+  waitingFor,
+  without,
+} from './replica.ts';
 import { forgetWaiting, rememberWaiting, waitingFromBefore } from './waiting.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
@@ -87,33 +95,35 @@ export class BookSync {
     if (undoing) input.undoes = undoing.entry.id;
     const parsed = gestureSchema.safeParse(input);
     if (!parsed.success) return { done: false, errors: fieldProblems(parsed.error) };
-    const today = dayProblems(parsed.data, this.today.value!);
-    if (today.length > 0)
-      return { done: false, errors: today.map(({ path, message }) => ({ path: [...path], message })) };
     const before = this.replica.value.shown;
-    const me = this.me.value!;
-    // An undo stands on the versions that the person's own gesture left, anything else on what she sees.
-    const gesture = undoing
-      ? { ...parsed.data, bases: { ...undoing.bases } }
-      : withSeenVersions(before, parsed.data, me);
-    const { replica, outcome } = act(this.replica.value, gesture, me);
+    const { gesture, outcome } = this.#judge(parsed.data, undoing);
     if (outcome.outcome !== 'kept') return { done: false, errors: errorsOf(outcome) };
     if (outcome.touched.length === 0) return { done: true };
-    this.replica.value = replica;
+    this.replica.value = waitingFor(this.replica.value, gesture, outcome);
     this.history.value = advance(
       this.history.value,
       historyEntry(before, gesture, outcome, undoing?.entry.label),
     );
-    rememberWaiting(me, replica.waiting);
+    rememberWaiting(this.me.value!, this.replica.value.waiting);
     void this.#send();
     return { done: true };
+  }
+
+  // An undo stands on the versions that the person's own gesture left, anything else on what she sees.
+  #judge(asked: Gesture, undoing?: Step): { readonly gesture: Gesture; readonly outcome: Judgement } {
+    const [book, me, today] = [this.replica.value.shown, this.me.value!, this.today.value!];
+    const problems = dayProblems(asked, today);
+    if (problems.length > 0) return { gesture: asked, outcome: { outcome: 'untimely', problems } };
+    if (!undoing) return applyAsSeen(book, asked, me);
+    const gesture = { ...asked, bases: { ...undoing.bases } };
+    return { gesture, outcome: applyGesture(book, gesture, me) };
   }
 
   /** What the book would be after an act, for asking before it is done; null when it could not be done. */
   would(changes: readonly ChangeInput[]): Book | null {
     const parsed = gestureSchema.safeParse({ id: newId(), at: instantNow(), changes });
     if (!parsed.success || !this.me.value) return null;
-    const outcome = applyGesture(this.replica.value.shown, parsed.data, this.me.value);
+    const { outcome } = applyAsSeen(this.replica.value.shown, parsed.data, this.me.value);
     return outcome.outcome === 'kept' ? outcome.book : null;
   }
 
@@ -237,7 +247,9 @@ export class BookSync {
   }
 }
 
-function errorsOf(outcome: Exclude<Outcome, { outcome: 'kept' }>): FieldProblem[] {
+function errorsOf(outcome: Exclude<Judgement, { outcome: 'kept' }>): FieldProblem[] {
+  if (outcome.outcome === 'untimely')
+    return outcome.problems.map(({ path, message }) => ({ path: [...path], message }));
   if (outcome.outcome === 'refused')
     return [{ path: [...outcome.refusal.path], message: outcome.refusal.message }];
   return [{ path: ['bases'], message: 'somebody changed the same thing since' }];

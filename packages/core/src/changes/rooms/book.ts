@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import {
+  DROPPABLE_KINDS,
+  kindOf,
+  nameAt,
+  RESTORABLE_KINDS,
+  type DroppableKind,
+  type RestorableKind,
+} from '../../book/index.ts';
+import { change } from '../define.ts';
+import { unknownId } from '../refusal.ts';
+
+// Some ids are made of two or three others.
+const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,200}$/, 'This is not an id');
+
+const restoredSchema = z
+  .object({
+    kind: z.enum(RESTORABLE_KINDS as [RestorableKind, ...RestorableKind[]]),
+    id: anyIdSchema,
+    to: z.unknown(),
+  })
+  .transform((restored, context) => {
+    const gone = restored.to === null || restored.to === undefined;
+    // A book always has its home: it can be brought back, never undone.
+    if (gone && restored.kind !== 'homes') return { ...restored, to: null };
+    const parsed = kindOf(restored.kind).schema.safeParse(restored.to);
+    if (parsed.success && parsed.data.id === restored.id) return { ...restored, to: parsed.data };
+    for (const issue of parsed.error?.issues ?? [
+      { path: ['id'], message: 'This is the id of something else' },
+    ]) {
+      context.issues.push({
+        code: 'custom',
+        input: restored.to,
+        path: ['to', ...issue.path],
+        message: issue.message,
+      });
+    }
+    return z.NEVER;
+  });
+
+/** Changes of whatever kind of entry: taking away what nothing uses, and bringing back what was there. */
+export const BOOK_CHANGES = {
+  'book/drop': change({
+    fields: {
+      kind: z.enum(DROPPABLE_KINDS as [DroppableKind, ...DroppableKind[]], 'This cannot be taken away'),
+      id: anyIdSchema,
+    },
+    apply: (pen, { kind, id }) => {
+      const entity = pen.get(kind, id);
+      if (!entity) return unknownId(['id'], 'entry');
+      if (kind === 'people' && 'role' in entity && entity.role === 'provider')
+        return {
+          reason: 'still-used',
+          path: ['id'],
+          message: 'Whoever signs in here cannot be taken away',
+        };
+      return pen.drop(kind, id);
+    },
+    says: (book, { kind, id }) => `take ${nameAt(book, { kind, id }) ?? 'an entry'} away`,
+  }),
+  'book/restore': change({
+    fields: { entities: z.array(restoredSchema).min(1).max(500) },
+    apply: (pen, { entities }) => {
+      for (const { kind, id, to } of entities) {
+        if (to === null) pen.drop(kind, id);
+        else pen.put(kind, to as never);
+      }
+    },
+    says: () => 'undo',
+  }),
+};

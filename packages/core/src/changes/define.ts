@@ -18,7 +18,7 @@ export interface DayProblem {
 }
 
 /** What the fields of a change hold once they were read. */
-export type FieldsOf<F extends z.core.$ZodLooseShape> = z.output<z.ZodObject<F>>;
+type FieldsOf<F extends z.core.$ZodLooseShape> = z.output<z.ZodObject<F>>;
 
 /**
  * One way to alter the book, whole in one place: what it is written with, what it does, and how it is called. A room lists its own

@@ -69,9 +69,6 @@ process.on('message', async ({ mutant: next, tests }: Asked) => {
   vitest.state.errorsSet.clear();
   const { testModules, unhandledErrors } = await vitest.runTestSpecifications(specs, false);
   const failed = testModules.find((module) => !module.ok());
-  const why = failed
-    ? `${failed.moduleId} ${[...failed.errors(), ...[...failed.children.allTests('failed')].flatMap((one) => one.result().errors ?? [])].map(({ message }) => message).join('; ')}`
-    : '';
-  process.send!({ fails: failed !== undefined || unhandledErrors.length > 0, why });
+  process.send!({ fails: failed !== undefined || unhandledErrors.length > 0 });
 });
 process.send!({ ready: true });

@@ -55,11 +55,36 @@ describe('the door', () => {
   test('sends security headers', async () => {
     server = await startTestServer();
     const { headers } = await server.caller().ask('GET', '/api/door');
-    expect(headers.get('content-security-policy')).toContain("script-src 'self' 'wasm-unsafe-eval'");
-    expect(headers.get('content-security-policy')).not.toContain('upgrade-insecure-requests');
+    expect(headers.get('content-security-policy')?.split(';').toSorted()).toEqual([
+      "base-uri 'self'",
+      "connect-src 'self'",
+      "default-src 'self'",
+      "font-src 'self'",
+      "form-action 'self'",
+      "frame-ancestors 'none'",
+      "img-src 'self' data: blob:",
+      "object-src 'none'",
+      "script-src 'self' 'wasm-unsafe-eval'",
+      "style-src 'self' 'unsafe-inline'",
+      "worker-src 'self' blob:",
+    ]);
+    expect(headers.get('cross-origin-opener-policy')).toBeNull();
+    expect(headers.get('origin-agent-cluster')).toBeNull();
+    expect(headers.get('referrer-policy')).toBe('no-referrer');
     expect(headers.get('strict-transport-security')).toBeNull();
     expect(headers.get('x-content-type-options')).toBe('nosniff');
   });
+});
+
+test('who signs out closes the session itself, not only its cookie', async () => {
+  server = await startTestServer();
+  const caller = server.caller();
+  const { headers } = await caller.signIn();
+  const cookie = headers.getSetCookie()[0]!.split(';')[0]!;
+  expect((await server.caller().ask('GET', '/api/book', undefined, { cookie })).status).toBe(200);
+  const out = await caller.ask('DELETE', '/api/session');
+  expect(out.status).toBe(200);
+  expect((await server.caller().ask('GET', '/api/book', undefined, { cookie })).status).toBe(401);
 });
 
 describe('a new home', () => {

@@ -1,6 +1,7 @@
 import { existsSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { deflateSync } from 'node:zlib';
+import { MAX_FILE_BYTES } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { startTestServer, type Caller, type TestServer } from '../testing/server.ts';
 
@@ -65,6 +66,35 @@ describe('a file of the home', () => {
     await mara.send([{ type: 'library/put-sheet', sheet: { id: 'sheet-1', title: 'A', file: body } }]);
     writeFileSync(join(server.folder, 'files', body.sha256), 'something else');
     expect((await mara.ask('GET', `/api/files/${body.sha256}`)).status).toBe(404);
+  });
+});
+
+describe('at its limits a file', () => {
+  // A picture goes on after its end.
+  const large = (bytes: number): Buffer => Buffer.concat([PNG, Buffer.alloc(bytes - PNG.length)]);
+
+  test('may be as large as that and no larger, by its announced and by its real length', async () => {
+    expect((await send('a.png', large(MAX_FILE_BYTES))).status).toBe(200);
+    const { status, body } = await send('b.png', large(MAX_FILE_BYTES + 1));
+    expect([status, body.type]).toEqual([413, 'urn:kobby:problem:too-large']);
+    const stream = new ReadableStream({
+      start(controller) {
+        controller.enqueue(large(MAX_FILE_BYTES));
+        controller.enqueue(Buffer.alloc(1));
+        controller.close();
+      },
+    });
+    const answer = await mara.stream('POST', '/api/files?name=c.png', stream).catch(() => null);
+    // The server may close the door before everything was sent.
+    expect(answer?.status ?? 413).toBe(413);
+    expect(readdirSync(join(server.folder, 'files'))).toHaveLength(1);
+  });
+
+  test('may have a name of 200 characters, of which the home keeps 120', async () => {
+    const longest = `${'k'.repeat(196)}.png`;
+    expect((await send(longest, PNG)).body.name).toBe('k'.repeat(120));
+    expect((await send(`k${longest}`, PNG)).status).toBe(422);
+    expect((await send('', PNG)).status).toBe(422);
   });
 });
 

@@ -68,6 +68,13 @@ export class Caller {
     return response;
   }
 
+  /** Sends a body whose length is not told beforehand. */
+  stream(method: string, path: string, body: ReadableStream): Promise<Response> {
+    const cookie = [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+    const headers = { cookie, 'content-type': 'application/octet-stream' };
+    return fetch(this.#base + path, { method, headers, body, duplex: 'half' } as RequestInit);
+  }
+
   /** Sends one gesture and gives its reply. */
   send(changes: readonly ChangeInput[], rest: object = {}): Promise<Reply> {
     return this.ask('POST', '/api/gestures', { gestures: [aGesture(changes, rest)] });

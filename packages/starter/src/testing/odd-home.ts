@@ -1,8 +1,12 @@
 import {
   applyGesture,
   ALLERGENS,
+  childSchema,
+  factsOf,
   gestureSchema,
   homeOf,
+  LEADS,
+  LINE_KINDS,
   PIECE_KINDS,
   PROPERTY_IDS,
   propertiesSchema,
@@ -12,6 +16,7 @@ import {
   type Actor,
   type Book,
   type ChangeInput,
+  type Finding,
   type UnitId,
 } from '@kobby/core';
 import { filledFrom } from '../../../core/src/testing/from-schema.ts';
@@ -34,6 +39,8 @@ export function tried(book: Book, changes: readonly unknown[]): Book {
   const outcome = applyGesture(book, withSeenVersions(book, parsed.data, SOMEBODY), SOMEBODY);
   return outcome.outcome === 'kept' ? outcome.book : book;
 }
+
+const childRungs = childSchema.shape.rungs;
 
 /**
  * A home in which many things are as nobody would plan them: what a seed brings is put anywhere, children get other ages and
@@ -63,6 +70,10 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
       () => ({ kind: 'reserve' }),
       () => ({ kind: 'twin', of: of('placements').id }),
     ])();
+  const keptOf = (findings: readonly Finding[]): object => {
+    const finding = oneOf(findings);
+    return { key: finding.key, facts: factsOf(finding) };
+  };
   const ACTS: readonly (() => readonly (ChangeInput | object)[])[] = [
     ...Array.from({ length: 5 }, () => () => [
       {
@@ -227,7 +238,8 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
     ],
     () => {
       const placement = of('placements');
-      const bin = { tubId: of('supplies').id, fillerId: of('supplies').id, depthPercent: 10 + upTo(60) };
+      const tubs = Object.values(book.supplies).filter(({ inside }) => inside !== null);
+      const bin = { tubId: oneOf(tubs).id, fillerId: of('supplies').id, depthPercent: 10 + upTo(60) };
       return [{ type: 'unit/fill-bin', placementId: placement.id, bin }];
     },
     () => {
@@ -283,7 +295,7 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
           day: oneOf([null, day()]),
           kind: oneOf(Object.keys(PIECE_KINDS)),
           songId: of('songs').id,
-          order: `a${upTo(9)}${counter}`,
+          order: `a${upTo(9)}${counter}V`,
           pinned: chance(0.2),
           notOn: chance(0.3) ? [day()] : [],
         },
@@ -319,6 +331,163 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
           on: date(),
           stageId: oneOf(of('observations').stages).id,
           seen: 'x',
+        },
+      },
+    ],
+    () => {
+      const home = homeOf(book);
+      const blocks = home.blocks.map((block) => ({
+        ...block,
+        minutes: Math.max(5, block.minutes + 5 * upTo(2) - 5),
+      }));
+      const prepSlots = home.prepSlots.map((slot) => ({
+        ...slot,
+        minutes: Object.fromEntries(Object.entries(slot.minutes).map(([key]) => [key, 10 * upTo(6)])),
+      }));
+      return [
+        {
+          type: 'house/put-home',
+          home: {
+            ...home,
+            blocks,
+            prepSlots: chance(0.2) ? [] : prepSlots,
+            binRule: oneOf(['', 'Handfuls stay over the tub.']),
+            waitingPlaces: home.waitingPlaces.slice(upTo(1)),
+            emergencyNumber: oneOf([null, '112']),
+          },
+        },
+      ];
+    },
+    () => [
+      {
+        type: 'house/put-person',
+        person: {
+          ...oneOf(Object.values(book.people).filter(({ role }) => role === 'assistant')),
+          mayLead: Object.keys(LEADS).filter(() => chance(0.5)),
+          retired: chance(0.2),
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'unit/revise',
+        unit: {
+          ...of('units'),
+          start: `2027-03-${String(8 + upTo(7)).padStart(2, '0')}`,
+          dayCount: 3 + upTo(9),
+          words: chance(0.5) ? [] : ['gust', 'string'],
+          bookIds: Object.keys(book.bookTitles).slice(0, upTo(4)),
+          budget: oneOf([null, 500, 9000]),
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'library/put-book',
+        book: { ...of('bookTitles'), use: oneOf(['read-aloud', 'rail', 'both']), keptHigh: chance(0.4) },
+      },
+    ],
+    () => [
+      {
+        type: 'unit/put-line',
+        line: {
+          id: `odd-line-${counter}`,
+          unitId,
+          kind: oneOf(Object.keys(LINE_KINDS)),
+          day: oneOf([null, day()]),
+          bookId: oneOf([null, of('bookTitles').id]),
+          words: oneOf(['Umbrellas', 'x']),
+          order: `b${counter}`,
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'unit/put-thing',
+        thing: {
+          id: `odd-thing-${counter}`,
+          unitId,
+          name: oneOf(['Box kite', 'Tail', 'Reel', 'Sled kite']),
+          pair: oneOf([null, 'Tail', 'Nobody']),
+          rank: oneOf([null, 1, 2, 5]),
+          kind: oneOf([null, 'kite']),
+          order: `c${counter}`,
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'house/put-child',
+        child: {
+          ...of('children'),
+          rungs: filledFrom(childRungs, random),
+          knowsBins: chance(0.5),
+          helps: [{ kind: 'comfort', words: 'Wears glasses' }],
+          leftOn: oneOf([null, null, date()]),
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'cupboard/put-supply',
+        supply: {
+          ...of('supplies'),
+          packs: [{ amount: 1 + upTo(20), price: oneOf([null, 99 + upTo(900)]), shop: null }],
+          inside: oneOf([
+            null,
+            { kind: 'box', lengthMm: 300 + upTo(400), widthMm: 200 + upTo(300), heightMm: 100 + upTo(200) },
+          ]),
+          use: oneOf(['consumable', 'reusable']),
+          got: oneOf(['bought', 'collected', 'tap']),
+          keptIn: oneOf([null, 'Shed']),
+          gramsPerMl: oneOf([null, 0.5, 1]),
+        },
+      },
+    ],
+    () => [{ type: 'house/put-corner', corner: { ...of('corners'), retired: true } }],
+    () => [
+      {
+        type: 'daybook/record',
+        record: {
+          unitId,
+          placementId: of('placements').id,
+          day: day(),
+          outcome: oneOf(['loved', 'fine', 'lost', 'skipped']),
+          unfinished: chance(0.3),
+          children: [{ childId: of('children').id, outcome: 'lost' }],
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'daybook/tap',
+        date: '2027-03-11',
+        childId: of('children').id,
+        tap: oneOf(['in', 'out', 'away']),
+      },
+    ],
+    () => [{ type: 'gather/pick-up', subject: { unitId, supplyId: of('supplies').id } }],
+    () => [
+      {
+        type: 'circle/record',
+        record: {
+          unitId,
+          day: day(),
+          blockId: oneOf(homeOf(book).blocks).id,
+          outcome: oneOf(['more', 'held', 'restless', 'lost']),
+          heldSeconds: 60 * upTo(12),
+          ruleSeconds: 300,
+        },
+      },
+    ],
+    () => [
+      {
+        type: 'unit/keep-finding',
+        keeping: {
+          id: `odd-kept-${counter}`,
+          unitId,
+          ...keptOf(read(book, unitId, TODAY).headsUps),
+          why: 'x',
         },
       },
     ],

@@ -13,6 +13,20 @@ const floors = [
   ['draft', 'arranging', 'gathering', 'mend', 'sheets', 'wire'],
   ['formats'],
 ];
+// Within `reading`, the lowest first: a question asks only questions to its left. What two need is lowered.
+const questions = [
+  ['ground'],
+  ['plan', 'stock'],
+  ['circle', 'kitchen'],
+  ['amounts', 'balance', 'prints'],
+  ['cautions', 'changeover', 'exclusive', 'fit', 'order'],
+  ['bins', 'gather', 'forecast', 'house', 'search', 'year'],
+  ['readiness', 'conduct', 'spark', 'suggest'],
+  ['rules'],
+  ['answers'],
+  ['room'],
+  ['handover'],
+];
 const CORE_ALLOWED = [
   'zod',
   'temporal-polyfill',
@@ -28,6 +42,7 @@ const CORE_ALLOWED = [
 ];
 // Tests stand beside their rooms and may look at the whole.
 const TESTS = '\\.test\\.ts$|/testing/';
+const reading = (folders) => `^packages/core/src/reading/(${folders.join('|')})/`;
 const core = (rooms) => `^packages/core/src/(${rooms.join('|')})/`;
 
 module.exports = {
@@ -46,6 +61,39 @@ module.exports = {
       from: { path: core(rooms), pathNot: TESTS },
       to: { path: core(floors.slice(level + 1).flat()) },
     })),
+    ...questions.slice(0, -1).map((folders, level) => ({
+      name: `reading-downwards-from-${folders[0]}`,
+      severity: 'error',
+      from: { path: reading(folders), pathNot: TESTS },
+      to: { path: reading(questions.slice(level + 1).flat()) },
+    })),
+    {
+      name: 'every-question-has-a-floor',
+      severity: 'error',
+      from: { path: '^packages/core/src/reading/(?!index)', pathNot: [TESTS, reading(questions.flat())] },
+      to: {},
+    },
+    // Two questions on one floor do not ask each other: else there could be a circle of folders.
+    ...questions
+      .filter((folders) => folders.length > 1)
+      .map((folders) => ({
+        name: `reading-apart-on-the-floor-of-${folders[0]}`,
+        severity: 'error',
+        from: { path: reading(folders), pathNot: TESTS },
+        to: { path: reading(folders), pathNot: '^packages/core/src/reading/$1/' },
+      })),
+    {
+      name: 'changes-downwards',
+      severity: 'error',
+      from: { path: '^packages/core/src/changes/pen/', pathNot: TESTS },
+      to: { path: '^packages/core/src/changes/(rooms/|[^/]+$)' },
+    },
+    {
+      name: 'rooms-of-changes-apart',
+      severity: 'error',
+      from: { path: '^packages/core/src/changes/rooms/(?!index)', pathNot: TESTS },
+      to: { path: '^packages/core/src/changes/(rooms/|[^/]+$)' },
+    },
     {
       name: 'changes-and-reading-apart',
       severity: 'error',

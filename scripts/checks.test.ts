@@ -20,7 +20,11 @@ describe('each static check refuses its fixture', () => {
     const config = join(ROOT, '.dependency-cruiser.cjs');
     const { status, output } = run('depcruise', ['packages', '--config', config], fixture('imports'));
     expect(status).not.toBe(0);
-    for (const rule of ['core-downwards-from-measure', 'core-stays-in-core'])
+    for (const rule of [
+      ...['core-downwards-from-measure', 'core-stays-in-core', 'reading-downwards-from-plan'],
+      ...['reading-apart-on-the-floor-of-cautions', 'every-question-has-a-floor'],
+      ...['changes-downwards', 'rooms-of-changes-apart'],
+    ])
       expect(output).toContain(`error ${rule}`);
   });
 

@@ -1,10 +1,10 @@
 import { entityAt, kindOf, refKey, type Book, type EntityRef, type Kind } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import type { Actor } from './actor.ts';
+import type { Actor } from './pen/actor.ts';
 import { changeKindOf, dayProblems, forgets, type Change, type Gesture } from './change.ts';
-import type { DayProblem, Envelope } from './define.ts';
-import { Pen, type Touch, type Unsound } from './pen.ts';
-import type { Refusal } from './refusal.ts';
+import type { DayProblem, Envelope } from './pen/define.ts';
+import { Pen, type Touch, type Unsound } from './pen/pen.ts';
+import type { Refusal } from './pen/refusal.ts';
 
 /** What became of a gesture. */
 export type Outcome =

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import type { Book } from '../book/index.ts';
 import { instantSchema, type PlainDay } from '../calendar/index.ts';
-import type { ChangeKind, DayProblem } from './define.ts';
+import type { ChangeKind, DayProblem } from './pen/define.ts';
 import { CHANGE_KINDS } from './rooms/index.ts';
 
 type Kinds = typeof CHANGE_KINDS;

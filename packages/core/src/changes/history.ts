@@ -1,6 +1,6 @@
 import { refKey } from '../book/index.ts';
 import type { Change, GestureId } from './change.ts';
-import type { Touch } from './pen.ts';
+import type { Touch } from './pen/pen.ts';
 
 /** One gesture of a person as the journal keeps it. */
 export interface HistoryEntry {

@@ -1,10 +1,10 @@
 /** Changes: the one language in which the book is altered. Schema, apply, what takes it back, how it is called. */
-export * from './actor.ts';
+export * from './pen/actor.ts';
 export * from './apply.ts';
 export * from './change.ts';
-export { placesOf, withoutWords } from './forget.ts';
+export { placesOf, withoutWords } from './pen/forget.ts';
 export * from './history.ts';
-export type { Refusal, RefusalReason } from './refusal.ts';
+export type { Refusal, RefusalReason } from './pen/refusal.ts';
 export * from './start-from.ts';
 export * from './swap.ts';
-export type { Touch } from './pen.ts';
+export type { Touch } from './pen/pen.ts';

@@ -1,5 +1,5 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
-export { batchesText, explainLine, materialText } from './amounts/explain.ts';
+export { batchesText, explainLine, materialText } from './gather/explain.ts';
 export { peakOf } from './amounts/peak.ts';
 export { materialsOf } from './amounts/uses.ts';
 
@@ -61,7 +61,7 @@ export {
   placementsOf,
   type Finding,
   type Level,
-} from './finding.ts';
+} from './ground/finding.ts';
 export * from './handover/handover-schema.ts';
 export { project } from './handover/project.ts';
 export { mayTick, mayWrite, type SharedSubject } from './handover/scope.ts';
@@ -77,7 +77,7 @@ export {
   type Session,
   type Twin,
 } from './plan/plan.ts';
-export { brokenBy, read, type Reading } from './read.ts';
+export { brokenBy, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';
 export {
@@ -92,7 +92,7 @@ export { concerns, doubtAt, TASK_KINDS, type ReadyTask, type TaskKind } from './
 export { hoursOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout, findingAbout } from './readiness/findings.ts';
-export type { Spot, Suggestion } from './suggest.ts';
+export type { Spot, Suggestion } from './suggest/suggest.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
@@ -104,7 +104,7 @@ export * from './kitchen/round.ts';
 export * from './kitchen/scale.ts';
 export * from './kitchen/swapped.ts';
 export * from './kitchen/timetable.ts';
-export * from './bins/filling.ts';
+export * from './amounts/filling.ts';
 export * from './gather/cost.ts';
 export * from './gather/line.ts';
 export * from './prints/prints.ts';
@@ -114,7 +114,7 @@ export * from './kitchen/products.ts';
 export * from './amounts/used-on.ts';
 export * from './kitchen/counter.ts';
 export type { Forecast, LookDay, StageForecast } from './forecast/forecast.ts';
-export { needsOfStage, type StageNeed } from './forecast/watch-tasks.ts';
+export { needsOfStage, type StageNeed } from './readiness/watch-tasks.ts';
 export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';
 export {
   dayPlanOf,

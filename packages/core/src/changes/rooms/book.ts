@@ -7,8 +7,8 @@ import {
   type DroppableKind,
   type RestorableKind,
 } from '../../book/index.ts';
-import { change } from '../define.ts';
-import { unknownId } from '../refusal.ts';
+import { change } from '../pen/define.ts';
+import { unknownId } from '../pen/refusal.ts';
 
 // Some ids are made of two or three others.
 const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,200}$/, 'This is not an id');

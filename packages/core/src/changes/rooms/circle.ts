@@ -1,7 +1,7 @@
 import { circleRecordIdOf, circleRecordIdSchema, circleRecordOrderSchema } from '../../daybook/index.ts';
 import { circlePieceSchema, PIECE_KINDS } from '../../unit/index.ts';
-import { change } from '../define.ts';
-import { unknownId } from '../refusal.ts';
+import { change } from '../pen/define.ts';
+import { unknownId } from '../pen/refusal.ts';
 
 /** Changes of circles: their pieces, and how they went. */
 export const CIRCLE_CHANGES = {

@@ -1,8 +1,8 @@
 import { stockMoveSchema, supplySchema, wishSchema, type Supply } from '../../cupboard/index.ts';
-import { change } from '../define.ts';
-import type { Pen } from '../pen.ts';
-import { existsAlready, type Refusal } from '../refusal.ts';
-import { supplyName } from '../words.ts';
+import { change } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
+import { existsAlready, type Refusal } from '../pen/refusal.ts';
+import { supplyName } from '../pen/words.ts';
 
 /** Changes of what the home has, and of what it wants. */
 export const CUPBOARD_CHANGES = {

@@ -15,10 +15,10 @@ import {
 } from '../../daybook/index.ts';
 import { childIdSchema } from '../../house/index.ts';
 import { placementIdSchema } from '../../unit/index.ts';
-import { linkOf } from '../actor.ts';
-import { change } from '../define.ts';
-import { existsAlready, unknownId } from '../refusal.ts';
-import { childName, titleOf } from '../words.ts';
+import { linkOf } from '../pen/actor.ts';
+import { change } from '../pen/define.ts';
+import { existsAlready, unknownId } from '../pen/refusal.ts';
+import { childName, titleOf } from '../pen/words.ts';
 
 const TAP_TEXTS: Readonly<Record<Tap, string>> = {
   in: 'came',

@@ -6,9 +6,9 @@ import {
   type Errand,
   type Pickup,
 } from '../../daybook/index.ts';
-import { change } from '../define.ts';
-import { existsAlready } from '../refusal.ts';
-import { supplyName } from '../words.ts';
+import { change } from '../pen/define.ts';
+import { existsAlready } from '../pen/refusal.ts';
+import { supplyName } from '../pen/words.ts';
 
 /** Changes of how things come into the room, and of what a day used up. */
 export const GATHER_CHANGES = {

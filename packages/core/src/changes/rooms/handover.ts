@@ -6,10 +6,10 @@ import {
   shareIdSchema,
   shareOrderSchema,
 } from '../../handover/index.ts';
-import { change } from '../define.ts';
-import type { Pen } from '../pen.ts';
-import { existsAlready, unknownId, type Refusal } from '../refusal.ts';
-import { titleOf } from '../words.ts';
+import { change } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
+import { existsAlready, unknownId, type Refusal } from '../pen/refusal.ts';
+import { titleOf } from '../pen/words.ts';
 
 /** Changes of what is handed to others: groups, notes home, links. */
 export const HANDOVER_CHANGES = {

@@ -16,10 +16,10 @@ import {
 } from '../../house/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { lineSchema } from '../../measure/index.ts';
-import { change, stillToCome, type DayProblem } from '../define.ts';
-import { forgetChild } from '../forget.ts';
-import type { Pen } from '../pen.ts';
-import { unknownId, type Refusal } from '../refusal.ts';
+import { change, stillToCome, type DayProblem } from '../pen/define.ts';
+import { forgetChild } from '../pen/forget.ts';
+import type { Pen } from '../pen/pen.ts';
+import { unknownId, type Refusal } from '../pen/refusal.ts';
 
 /** Nobody in a home daycare is older than this; an earlier birthday is a slip of the keys. */
 const OLDEST_MONTHS = 216;

@@ -1,7 +1,7 @@
 import { batchSchema, timerSchema } from '../../daybook/index.ts';
-import { linkOf } from '../actor.ts';
-import { change } from '../define.ts';
-import { existsAlready } from '../refusal.ts';
+import { linkOf } from '../pen/actor.ts';
+import { change } from '../pen/define.ts';
+import { existsAlready } from '../pen/refusal.ts';
 
 /** Changes of what is made by a recipe, and of what takes its time. */
 export const KITCHEN_CHANGES = {

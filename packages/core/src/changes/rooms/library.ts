@@ -8,9 +8,9 @@ import {
 } from '../../library/index.ts';
 import { readyUnitSchema } from '../../unit/index.ts';
 import { watchPatternSchema } from '../../watch/index.ts';
-import { change } from '../define.ts';
-import type { Pen } from '../pen.ts';
-import type { Refusal } from '../refusal.ts';
+import { change } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
+import type { Refusal } from '../pen/refusal.ts';
 
 /** Changes of what stays from unit to unit: everything that a plan can be made of. */
 export const LIBRARY_CHANGES = {

@@ -13,10 +13,10 @@ import {
   type Placement,
   type Where,
 } from '../../unit/index.ts';
-import { change } from '../define.ts';
-import type { Pen } from '../pen.ts';
-import { existsAlready, unknownId, type Refusal } from '../refusal.ts';
-import { childName, titleOf, whereText } from '../words.ts';
+import { change } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
+import { existsAlready, unknownId, type Refusal } from '../pen/refusal.ts';
+import { childName, titleOf, whereText } from '../pen/words.ts';
 
 /** Changes of what is placed in a unit: where it stands, for whom, with what, with whom. */
 export const PLACING_CHANGES = {

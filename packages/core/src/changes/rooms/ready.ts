@@ -6,7 +6,7 @@ import {
   prepTaskIdSchema,
   unitIdSchema,
 } from '../../unit/index.ts';
-import { change } from '../define.ts';
+import { change } from '../pen/define.ts';
 
 /** Changes of making ready: times, decisions, own tasks, and what people were shown. */
 export const READY_CHANGES = {

@@ -12,9 +12,9 @@ import {
   type Keeping,
   type Unit,
 } from '../../unit/index.ts';
-import { change } from '../define.ts';
-import type { Pen } from '../pen.ts';
-import { existsAlready, unknownId, type Refusal } from '../refusal.ts';
+import { change } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
+import { existsAlready, unknownId, type Refusal } from '../pen/refusal.ts';
 
 /** Changes of a unit and of what it is about; what is placed in it has a room of its own (placing.ts). */
 export const UNIT_CHANGES = {

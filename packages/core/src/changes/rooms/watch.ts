@@ -1,6 +1,6 @@
 import { observationSchema, sightingOrderSchema } from '../../watch/index.ts';
-import { change, stillToCome } from '../define.ts';
-import { unknownId } from '../refusal.ts';
+import { change, stillToCome } from '../pen/define.ts';
+import { unknownId } from '../pen/refusal.ts';
 
 /** Changes of what is watched over days and weeks, and of what was seen of it. */
 export const WATCH_CHANGES = {

@@ -2,7 +2,7 @@ import { groupBy } from '../../book/index.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { isOfCircle } from '../circle/stand-ins.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import type { Use } from './uses.ts';
 
 /** The moment at which most of a reusable is in use, and what uses it then. */

@@ -4,7 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { UsedDay } from '../../daybook/index.ts';
 import type { Corner } from '../../house/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { memoised, perMember, stableGroups } from '../memo.ts';
+import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { usesOf, type Use } from './uses.ts';
 

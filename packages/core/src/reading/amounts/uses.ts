@@ -4,8 +4,8 @@ import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { fillingOf, isFiller } from '../bins/filling.ts';
-import { memoised } from '../memo.ts';
+import { fillingOf, isFiller } from './filling.ts';
+import { memoised } from '../ground/memo.ts';
 import { contentCount, lettersIn } from './content-count.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 

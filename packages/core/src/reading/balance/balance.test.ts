@@ -17,7 +17,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { sessionsOf } from '../plan/plan.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { lensFor, targetFor } from './balance.ts';
 
 const book = testBook(

@@ -2,8 +2,8 @@ import { groupBy, type Table } from '../../book/index.ts';
 import { inShelfOrder, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
 import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
-import { listed } from '../finding.ts';
-import { memoised, perMember } from '../memo.ts';
+import { listed } from '../ground/finding.ts';
+import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** How a unit stands under one heading of a lens. */

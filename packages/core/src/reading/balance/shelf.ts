@@ -2,8 +2,8 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { inShelfOrder, type Block, type Corner } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, STYLES, type Omission, type Placement } from '../../unit/index.ts';
-import { listed, type Finding } from '../finding.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { listed, type Finding } from '../ground/finding.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */

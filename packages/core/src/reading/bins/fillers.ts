@@ -5,12 +5,12 @@ import type { Child, Home } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
-import { stockOf } from '../amounts/ledger.ts';
+import { stockOf } from '../stock/ledger.ts';
 import { levelsFor } from '../cautions/cautions.ts';
 import { brings } from '../kitchen/swapped.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { ageOn } from '../plan/plan.ts';
-import { childrenAround, fillingOf, isFiller, type Filling } from './filling.ts';
+import { childrenAround, fillingOf, isFiller, type Filling } from '../amounts/filling.ts';
 
 /** Fillers that come late on the path: fine and pourable ones, after coarse and clinging ones. */
 export const isDemanding = ({ properties: { filler } }: Supply): boolean =>

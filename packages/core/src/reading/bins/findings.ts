@@ -3,10 +3,10 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { aboutPlacement, fingerprint, formatDays, listed, type Finding } from '../finding.ts';
-import { flattened, perMember } from '../memo.ts';
+import { aboutPlacement, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { flattened, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-import { childrenAround, fillingOf, type Filling } from './filling.ts';
+import { childrenAround, fillingOf, type Filling } from '../amounts/filling.ts';
 import { isDemanding } from './fillers.ts';
 
 /** The findings about tubs that are filled: too many round it, too demanding for who is there, a filler nobody weighed. */

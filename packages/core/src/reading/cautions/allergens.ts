@@ -4,10 +4,10 @@ import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fingerprint, formatDays, type Finding } from '../finding.ts';
+import { fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { memoised, perMember } from '../memo.ts';
+import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A supply of a placement that a child who is there must not meet. */

@@ -17,8 +17,8 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { factsOf, type Finding, type Level } from '../finding.ts';
-import { read } from '../read.ts';
+import { factsOf, type Finding, type Level } from '../ground/finding.ts';
+import { read } from '../answers/read.ts';
 import { CAUTION_RULES } from './rules.ts';
 
 /** The birthday of a child who has completed so many months on a day, and a day less old when `short`. */

@@ -3,9 +3,9 @@ import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupb
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../finding.ts';
+import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { flattened, memoised, perMember, stableGroups } from '../memo.ts';
+import { flattened, memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
 import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';

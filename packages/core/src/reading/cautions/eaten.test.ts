@@ -11,7 +11,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 
 type Level = 'stop' | 'care' | null;
 type Properties = NonNullable<Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply']['properties']>;

@@ -3,8 +3,8 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../finding.ts';
-import { flattened, perMember } from '../memo.ts';
+import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
+import { flattened, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** What never touches food, however it is made. */

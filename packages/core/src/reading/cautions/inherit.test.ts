@@ -13,7 +13,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { withInherited } from './inherit.ts';
 
 const FOOD = { foodForm: 'soft', filler: 'none', foodOnly: 'all' } as const;

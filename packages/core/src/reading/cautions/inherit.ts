@@ -4,7 +4,7 @@ import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import { onlyFoodOf, saltShareOf } from '../kitchen/made-of.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { LIMITS } from './rule.ts';
 
 /** What heat takes away: the rest stays in whatever is made. */

@@ -5,10 +5,10 @@ import type { Batch } from '../../daybook/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { aboutPlacement, fingerprint, formatDays, type Finding } from '../finding.ts';
+import { aboutPlacement, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { batchStates, keptOf, type BatchState } from '../kitchen/batches.ts';
-import { flattened, perMember } from '../memo.ts';
+import { flattened, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /**

@@ -16,7 +16,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { exact, onlyFoodOf, percentText, saltShareOf } from '../../index.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { withInherited } from './inherit.ts';
 
 const rowsOf = (book: Book, today = A_MONDAY): string[] =>

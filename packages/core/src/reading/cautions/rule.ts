@@ -2,7 +2,7 @@ import type { Properties } from '../../cupboard/index.ts';
 import type { PropertyId } from '../../cupboard/index.ts';
 import type { Child, Lead } from '../../house/index.ts';
 import type { ActivityMode } from '../../library/index.ts';
-import type { Level } from '../finding.ts';
+import type { Level } from '../ground/finding.ts';
 
 /** Under so many completed months a child counts as one who puts things in the mouth, whatever was noted. */
 const ALWAYS_MOUTHS_UNDER_MONTHS = 18;

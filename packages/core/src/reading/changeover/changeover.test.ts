@@ -12,7 +12,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { outSince, weekOut } from './changeover.ts';
 
 const book = testBook(

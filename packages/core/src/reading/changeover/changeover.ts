@@ -3,7 +3,7 @@ import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Corner, type Home } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { frameOf, placedIn, type Frame } from '../plan/plan.ts';
 
 /** Something that is put away, or set out with where its things are. */

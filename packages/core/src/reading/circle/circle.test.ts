@@ -14,7 +14,7 @@ import {
   onDay,
   TEST_UNIT,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { explainLength, formatSeconds } from './length.ts';
 import { missingIn, partDoubts, pieceIdeas, whoSuits } from './missing.ts';
 import { orderNotes, placeFor } from './order.ts';

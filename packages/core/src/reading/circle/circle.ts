@@ -1,7 +1,7 @@
 import type { Book } from '../../book/index.ts';
 import type { Block } from '../../house/index.ts';
 import type { CirclePiece, DayLine, Placement, Thing, UnitId } from '../../unit/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { frameOf, type Frame } from '../plan/plan.ts';
 import { groupPatience, type GroupPatience } from './patience.ts';
 import { circleBlocks, runOn, runsOf, stuffOf, type CircleRun, type CircleStuff } from './run.ts';

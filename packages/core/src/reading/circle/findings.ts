@@ -1,7 +1,7 @@
 import type { PlainDay } from '../../calendar/index.ts';
 import { groupBy } from '../../book/index.ts';
-import { formatDays, listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { formatDays, listed, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { formatSeconds } from './length.ts';
 import type { CirclePart, CircleRun } from './run.ts';

@@ -2,7 +2,7 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CircleRecord } from '../../daybook/index.ts';
 import { valueIn, type Child, type Home, type Months } from '../../house/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { ageOn } from '../plan/plan.ts';
 import type { CircleRun } from './run.ts';
 

@@ -14,7 +14,7 @@ import {
   type Unit,
 } from '../../unit/index.ts';
 import { listsOf, sing, type SongWords, type SungVerse } from '../../verses/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { thereOn, type Frame } from '../plan/plan.ts';
 import { lengthOf, type PieceLength } from './length.ts';
 

@@ -1,7 +1,7 @@
 import { activityContentSchema, type ActivityContent, type Song } from '../../library/index.ts';
 import { placementSchema, type Placement } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
-import type { Finding } from '../finding.ts';
+import { memoised } from '../ground/memo.ts';
+import type { Finding } from '../ground/finding.ts';
 import type { CirclePart, CircleRun } from './run.ts';
 
 // No id of the book holds such a stroke.

@@ -18,7 +18,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 
 const told = (book: Book, rule: string): string[] =>
   read(book, TEST_UNIT, A_MONDAY)

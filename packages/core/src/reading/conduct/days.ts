@@ -2,9 +2,9 @@ import { groupBy } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fingerprint, formatDays, listed, type Finding } from '../finding.ts';
+import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { isWorkKnown } from '../house/days-ahead.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { ageOn, sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
 
 const titlesOf = (sessions: readonly Session[]): string =>

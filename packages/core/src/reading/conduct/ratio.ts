@@ -1,8 +1,8 @@
 import { formatMinutes, type PlainDay } from '../../calendar/index.ts';
 import { presenceOn } from '../../house/index.ts';
-import { fingerprint, type Finding } from '../finding.ts';
+import { fingerprint, type Finding } from '../ground/finding.ts';
 import { headCount, isWorkKnown } from '../house/days-ahead.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 /** The findings about times of a day at which the home's own adult-child or group rule is not met. */

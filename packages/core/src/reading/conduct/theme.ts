@@ -10,9 +10,9 @@ import {
   type SpecialEvent,
   type Thing,
 } from '../../unit/index.ts';
-import { featuresShown } from '../features.ts';
-import { listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { featuresShown } from '../plan/features.ts';
+import { listed, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 const OF_UNIT = { days: [], cornerIds: [], placementId: null, childIds: [] } as const;

@@ -4,8 +4,8 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { SupplyLine } from '../gather/line.ts';
-import { fewOf, formatDays, listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { fewOf, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** The finding about things that are needed and of which nothing is in the house. */

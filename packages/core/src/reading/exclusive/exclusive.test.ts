@@ -14,7 +14,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 
 const counted = (amount: number): ChangeInput => ({
   type: 'cupboard/record-stock',

@@ -4,11 +4,11 @@ import type { StockMove, Supply } from '../../cupboard/index.ts';
 import type { Corner } from '../../house/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { stockOf } from '../amounts/ledger.ts';
+import { stockOf } from '../stock/ledger.ts';
 import { amountAtOnce, peaksByDay } from '../amounts/peak.ts';
 import { usesOf, type Use } from '../amounts/uses.ts';
-import { fewOf, formatDays, type Finding } from '../finding.ts';
-import { memoised, perMember, stableGroups } from '../memo.ts';
+import { fewOf, formatDays, type Finding } from '../ground/finding.ts';
+import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 /** The reusable things that a unit uses, with every use of each. */

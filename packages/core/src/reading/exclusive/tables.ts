@@ -2,8 +2,8 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Corner } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { formatDays, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { formatDays, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** The findings about corners that share a table and both have something out on the same days, from `today` on. */

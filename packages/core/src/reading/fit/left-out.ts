@@ -1,8 +1,8 @@
 import type { PlainDay } from '../../calendar/index.ts';
 import { ageInMonths, formatAge, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { formatDays, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { formatDays, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
 
 /** A child who is there on a day and finds nothing at the right age, although something is planned. */

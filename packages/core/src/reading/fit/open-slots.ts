@@ -1,8 +1,8 @@
 import { CONTENT_COUNTS, openSlots, type ActivityContent } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
 import { contentCount } from '../amounts/content-count.ts';
-import { listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { listed, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** The findings about patterns that were placed with something left open, in their words or in their amounts. */
 export const openSlotFindings = memoised((placements: readonly Placement[], unit: Unit): readonly Finding[] =>

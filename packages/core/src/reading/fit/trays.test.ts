@@ -15,7 +15,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { metBefore, nextWays, versionReason } from './trays.ts';
 
 const book = testBook(

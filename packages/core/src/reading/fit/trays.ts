@@ -5,7 +5,7 @@ import type { ActivityContent, ActivityVersion } from '../../library/index.ts';
 import { areaOf, AREAS, rungOf, skillName, type Area, type SkillId } from '../../skills/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Placement, UnitId } from '../../unit/index.ts';
-import { memoised, perMember } from '../memo.ts';
+import { memoised, perMember } from '../ground/memo.ts';
 import { earlierUnits, frameOf, placedIn, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** What a child gets of one placement: its versions with the days on which each is the one. */

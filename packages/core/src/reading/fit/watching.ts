@@ -1,8 +1,8 @@
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import type { Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import type { Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
 import { leftOut } from './left-out.ts';
 

@@ -1,5 +1,5 @@
-import type { Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import type { Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import type { Forecast } from './forecast.ts';
 

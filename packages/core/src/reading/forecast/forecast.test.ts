@@ -15,7 +15,7 @@ import {
 } from '../../testing/home.ts';
 import { seeded } from '../../testing/problems.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { fullHouseDays } from './full-house.ts';
 
 type Observation = Extract<ChangeInput, { type: 'watch/put-observation' }>['observation'];

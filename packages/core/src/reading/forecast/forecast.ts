@@ -7,7 +7,7 @@ import {
   type ProgramCalendar,
 } from '../../calendar/index.ts';
 import type { Observation, Sighting, WatchStage } from '../../watch/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 
 /** When a stage begins, by all that is known: from one day to another, both included. */
 export interface StageForecast {

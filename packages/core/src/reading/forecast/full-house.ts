@@ -8,7 +8,7 @@ import {
   type Home,
 } from '../../house/index.ts';
 import { calendarOf } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { StageForecast } from './forecast.ts';
 
 /** A day on which a stage that wants everyone may begin, and who is missing then. */

@@ -15,7 +15,7 @@ import { onHand } from '../../cupboard/index.ts';
 import { peakOfDay, type Peak } from '../amounts/peak.ts';
 import type { Need } from '../amounts/supply-list.ts';
 import type { Use } from '../amounts/uses.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { CookNeed, SupplyLine } from './line.ts';
 
 /** A line before what is cooked and ticked is known. */

@@ -7,7 +7,7 @@ import { exact, EXACT_ZERO, toNumber, upTo, type Exact } from '../../measure/ind
 import { converted } from '../kitchen/convert.ts';
 import { scaledTo } from '../kitchen/scale.ts';
 import { brings, swappedRecipe, type Wanted } from '../kitchen/swapped.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { AllottedLine } from './allot.ts';
 import type { Cooking, CookNeed, OwnBatch } from './line.ts';
 

@@ -4,7 +4,7 @@ import type { CategoryId, StockMove, Supply } from '../../cupboard/index.ts';
 import { CATEGORIES } from '../../cupboard/index.ts';
 import { usedDayIdOf, type UsedDay } from '../../daybook/index.ts';
 import { moneySchema, type Money } from '../../measure/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import type { SupplyLine } from './line.ts';
 

@@ -8,7 +8,7 @@ import type { UnitId } from '../../unit/index.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
 import { circleStandIns, together } from '../circle/circle.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
 import { allotted, lineIdOf, type AllottedLine } from './allot.ts';
 import { cookPlanOf, type CookPlan } from './cook.ts';

@@ -6,7 +6,7 @@ import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
 import { withInherited } from '../cautions/inherit.ts';
-import { placementsOf, type Finding } from '../finding.ts';
+import { placementsOf, type Finding } from '../ground/finding.ts';
 import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
 import type { PlannedThing } from '../room/day-plan.ts';
 import { isToldTo } from '../rules/rules.ts';

@@ -19,8 +19,8 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { factsOf } from '../finding.ts';
-import { read } from '../read.ts';
+import { factsOf } from '../ground/finding.ts';
+import { read } from '../answers/read.ts';
 import { handoverSchema } from './handover-schema.ts';
 import { project } from './project.ts';
 import { mayTick, mayWrite } from './scope.ts';

@@ -4,7 +4,7 @@ import type { Share } from '../../handover/index.ts';
 import { PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
 import { formatSeconds } from '../circle/length.ts';
 import { thingsFor, type CirclePart, type CircleRun } from '../circle/run.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import type { TaskKind } from '../readiness/task.ts';
 import { dayPlanOf, type DayPlan } from '../room/day-plan.ts';
 import type { Handover, HandoverCircle, HandoverDay } from './handover-schema.ts';

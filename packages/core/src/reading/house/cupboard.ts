@@ -2,8 +2,8 @@ import type { Book, Table } from '../../book/index.ts';
 import { addDays, type PlainDay } from '../../calendar/index.ts';
 import { unrecorded, type PropertyId, type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
-import { stockOf } from '../amounts/ledger.ts';
-import { memoised } from '../memo.ts';
+import { stockOf } from '../stock/ledger.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** Days ahead from which what is borrowed, or spoils, is pointed out. */
 const LOOK_AHEAD_DAYS = 7;

@@ -2,7 +2,7 @@ import type { Book } from '../../book/index.ts';
 import { formatDay, type PlainDay } from '../../calendar/index.ts';
 import { PROPERTIES } from '../../cupboard/index.ts';
 import { belongsOn, partIdsOf, type Child } from '../../house/index.ts';
-import { listed, type Level } from '../finding.ts';
+import { listed, type Level } from '../ground/finding.ts';
 import { cupboardOf, type CupboardRow } from './cupboard.ts';
 
 /** Something that the house says about itself, whatever is planned. */

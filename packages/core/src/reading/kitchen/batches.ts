@@ -2,7 +2,7 @@ import type { Table } from '../../book/index.ts';
 import { addDays, type PlainDay } from '../../calendar/index.ts';
 import type { Batch } from '../../daybook/index.ts';
 import type { Recipe } from '../../library/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 
 /** What was made, and how it stands today. */
 export interface BatchState {

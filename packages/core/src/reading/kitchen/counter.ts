@@ -12,7 +12,7 @@ import {
   type Quantity,
   type UnitSystem,
 } from '../../measure/index.ts';
-import { stockOf } from '../amounts/ledger.ts';
+import { stockOf } from '../stock/ledger.ts';
 import { onlyFoodOf, saltShareOf, type OnlyFood, type SaltShare } from './made-of.ts';
 import { amountText, inPortions, roundedTogether, type Rounded, type WayToMeasure } from './round.ts';
 import { perBowl, scaledTo, type CannotScale, type Scaled, type Target } from './scale.ts';

@@ -1,6 +1,6 @@
 import type { Table } from '../../book/index.ts';
 import type { Recipe } from '../../library/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** The recipe that makes a supply, by the id of the supply; of several the first by its id. Retired ones make nothing. */
 export const recipesByProduct = memoised((recipes: Table<Recipe>): ReadonlyMap<string, Recipe> => {

@@ -11,7 +11,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { fittingDays, movedTo } from './order.ts';
 
 const book = testBook(

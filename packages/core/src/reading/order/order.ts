@@ -2,8 +2,8 @@ import { groupBy, type Table } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import type { Activity, ActivityId } from '../../library/index.ts';
 import { firstDayOf, lastDayOf, spanOfDays, type Placement, type Where } from '../../unit/index.ts';
-import { aboutPlacement, listed, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { aboutPlacement, listed, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { blockOf, type Frame } from '../plan/plan.ts';
 
 /** Something that has to come before a placement in its unit. */

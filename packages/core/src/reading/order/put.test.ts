@@ -10,7 +10,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './put.ts';
 
 const book = testBook(

@@ -1,6 +1,6 @@
 import type { Book, Table } from '../../book/index.ts';
 import type { DayLine, Keeping, Omission, SpecialEvent, Thing, UnitId } from '../../unit/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 
 const NONE: readonly never[] = [];
 

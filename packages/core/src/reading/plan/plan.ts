@@ -37,7 +37,7 @@ import {
   type UnitDays,
   type UnitId,
 } from '../../unit/index.ts';
-import { memoised, perMember, stableGroups } from '../memo.ts';
+import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 
 /** The time and the children of a unit: what every question about it stands on. Editing a placement leaves it as it is. */
 export interface Frame {

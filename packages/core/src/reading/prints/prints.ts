@@ -3,7 +3,7 @@ import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Home } from '../../house/index.ts';
 import type { ActivityVersion, AmountFor, Sheet } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { memoised, perMember } from '../memo.ts';
+import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** Copies of a sheet for those who get one version. */

@@ -1,7 +1,7 @@
 import type { Table } from '../../book/index.ts';
 import type { Minutes } from '../../calendar/index.ts';
 import type { PrepChoice } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { ReadyTask } from './task.ts';
 
 /** A task with what somebody decided about it. */

@@ -2,8 +2,8 @@ import { groupBy } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Home } from '../../house/index.ts';
 import type { Unit } from '../../unit/index.ts';
-import { fewOf, type Finding } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { fewOf, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Readiness, ReadyEntry } from './ready.ts';
 import type { TaskKind } from './task.ts';
 

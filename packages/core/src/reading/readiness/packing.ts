@@ -5,7 +5,7 @@ import type { Child } from '../../house/index.ts';
 import type { BookTitle } from '../../library/index.ts';
 import { lineText, type DayLine, type Placement } from '../../unit/index.ts';
 import { thingsFor, type CircleRun } from '../circle/run.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import type { PrintJob } from '../prints/prints.ts';
 

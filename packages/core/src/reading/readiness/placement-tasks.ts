@@ -3,7 +3,7 @@ import { valueIn, type Home, type WaitingPlaceKind } from '../../house/index.ts'
 import type { PrepTask, Sheet } from '../../library/index.ts';
 import type { TaskNeed } from '../../schedule/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { perMember } from '../memo.ts';
+import { perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import type { PrintJob } from '../prints/prints.ts';
 import { openingOf } from './slots.ts';

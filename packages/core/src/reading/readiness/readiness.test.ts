@@ -18,7 +18,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { seeded } from '../../testing/problems.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { readinessOf, type Readiness, type ReadyEntry } from './ready.ts';
 
 type Home = typeof TEST_HOME;

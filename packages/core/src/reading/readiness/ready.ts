@@ -12,9 +12,9 @@ import {
 import { calendarOf, type OwnTask, type PrepChoice, type PrepMark, type PrepPlan } from '../../unit/index.ts';
 import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
 import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
-import { roomTaken, watchTasks } from '../forecast/watch-tasks.ts';
+import { roomTaken, watchTasks } from './watch-tasks.ts';
 import { gatherLines } from '../gather/gather.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
 import { printJobs } from '../prints/prints.ts';
 import { assemble, markOf } from './assemble.ts';

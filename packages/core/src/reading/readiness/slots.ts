@@ -12,7 +12,7 @@ import {
 import type { Closure, Home, Person, PersonId, PrepTime } from '../../house/index.ts';
 import type { TimeSlot } from '../../schedule/index.ts';
 import { calendarOf } from '../../unit/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** A time for making ready on a day. */
 export interface ReadySlot extends TimeSlot {

@@ -10,7 +10,7 @@ import { valueIn, type Home } from '../../house/index.ts';
 import type { OwnTask, Placement } from '../../unit/index.ts';
 import type { ChangeOver } from '../changeover/changeover.ts';
 import type { SupplyLine } from '../gather/line.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import { openingOf } from './slots.ts';
 import type { ReadyTask, TaskKind } from './task.ts';

@@ -11,7 +11,7 @@ import {
 } from '../../unit/index.ts';
 import type { CircleRun } from '../circle/run.ts';
 import { frameOf, sessionsByDay, type Session } from '../plan/plan.ts';
-import type { Reading } from '../read.ts';
+import type { Reading } from '../answers/read.ts';
 import { stationsOf, type Station } from './stations.ts';
 
 /** Something that is out on a day, with the groups at it. */

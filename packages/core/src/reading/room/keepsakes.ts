@@ -4,7 +4,7 @@ import { arrivalIdOf, keepsakeIdOf, recordIdOf } from '../../daybook/index.ts';
 import type { Child } from '../../house/index.ts';
 import { lastDayOf, type Placement } from '../../unit/index.ts';
 import { sessionsOf, type Session } from '../plan/plan.ts';
-import type { Reading } from '../read.ts';
+import type { Reading } from '../answers/read.ts';
 
 /** A child who still lacks a piece, and when it can be made up. */
 export interface Lacking {

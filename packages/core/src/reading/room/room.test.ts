@@ -16,7 +16,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { read } from '../read.ts';
+import { read } from '../answers/read.ts';
 import { ageOn } from '../plan/plan.ts';
 import { dayPlanOf, nowAndNext } from './day-plan.ts';
 import { inTheRoom, whoIsHere } from './here.ts';

@@ -2,7 +2,7 @@ import type { Table } from '../../book/index.ts';
 import type { Leading } from '../../handover/index.ts';
 import { leadingIdOf } from '../../handover/index.ts';
 import type { Child, Person } from '../../house/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import type { Session } from '../plan/plan.ts';
 
 /** A group at something on a day: its children, and who leads it. */

@@ -2,9 +2,9 @@ import type { LeadingOrder } from '../../handover/index.ts';
 import { adultsNeeded, type Child, type Home, type Lead, type Person } from '../../house/index.ts';
 import { spansMeet, type ClockSpan } from '../../calendar/index.ts';
 import type { PlacementId } from '../../unit/index.ts';
-import { listed, placementsOf, type Finding } from '../finding.ts';
+import { listed, placementsOf, type Finding } from '../ground/finding.ts';
 import { ageOn, type Session } from '../plan/plan.ts';
-import type { Reading } from '../read.ts';
+import type { Reading } from '../answers/read.ts';
 import type { DayPlan, PlannedThing } from './day-plan.ts';
 
 /** A proposal of who leads something on a day, and why. */

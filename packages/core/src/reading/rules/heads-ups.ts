@@ -1,7 +1,7 @@
 import type { Keeping } from '../../unit/index.ts';
 import { aboutPieces } from '../circle/stand-ins.ts';
-import { factsOf, type Finding, type Level } from '../finding.ts';
-import { memoised } from '../memo.ts';
+import { factsOf, type Finding, type Level } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
 import { phaseOf } from '../plan/plan.ts';
 import type { Asked, Rule } from './rule.ts';
 import { RULES } from './rules.ts';

@@ -3,7 +3,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { DayLine, Omission, Placement, SpecialEvent, Thing } from '../../unit/index.ts';
 import type { Circles } from '../circle/circle.ts';
-import type { Finding, Level } from '../finding.ts';
+import type { Finding, Level } from '../ground/finding.ts';
 import type { Frame, Placed } from '../plan/plan.ts';
 
 /** What a rule is asked with: a unit, and what several rules look at. */

@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
 import { CAUTION_RULES } from '../cautions/rules.ts';
-import type { RuleId } from '../finding.ts';
+import type { RuleId } from '../ground/finding.ts';
 import { RULES } from './rules.ts';
 
 const PAGE = join(import.meta.dirname, '../../../../../docs/cautions.md');

@@ -16,16 +16,16 @@ import {
   planFindings,
 } from '../conduct/theme.ts';
 import { byHandFindings, pieceFindings, stockFindings } from '../conduct/things.ts';
-import { eventFindings } from '../events.ts';
+import { eventFindings } from '../conduct/events.ts';
 import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from '../exclusive/one-for-two.ts';
 import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
-import type { Finding, RuleId } from '../finding.ts';
+import type { Finding, RuleId } from '../ground/finding.ts';
 import { leftOutFindings } from '../fit/left-out.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
 import { watchingFindings } from '../fit/watching.ts';
 import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 import { orderFindings } from '../order/order.ts';
 import { neighboursOf, phaseOf, placedIn, type Placed } from '../plan/plan.ts';
 import { readyFindings } from '../readiness/findings.ts';

@@ -12,7 +12,7 @@ import {
   type Song,
 } from '../../library/index.ts';
 import { areaOf, skillName, type Area, type SkillId } from '../../skills/index.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** The tables that the library is made of, with how one entry of each is called. */
 export const LIBRARY_KINDS = {

@@ -3,7 +3,7 @@ import type { Book } from '../../book/index.ts';
 import type { CornerKind } from '../../house/index.ts';
 import type { ActivityContent } from '../../library/index.ts';
 import type { Area, SkillId } from '../../skills/index.ts';
-import { stockOf } from '../amounts/ledger.ts';
+import { stockOf } from '../stock/ledger.ts';
 import { libraryEntries, type LibraryEntry, type LibraryKind } from './entry.ts';
 
 /** What is looked for: words in any order, and what they are narrowed down by. What is left out does not narrow. */

@@ -10,7 +10,7 @@ import {
   type EntityOf,
   type EntityRef,
   type Kind,
-} from '../book/index.ts';
+} from '../../book/index.ts';
 
 /** What a gesture did to one entity: its versions before and after, 0 where there is none. */
 export interface Touch extends EntityRef {

@@ -1,6 +1,6 @@
 import type { z } from 'zod';
-import type { Book } from '../book/index.ts';
-import type { PlainDay } from '../calendar/index.ts';
+import type { Book } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
 import type { Actor } from './actor.ts';
 import type { Pen } from './pen.ts';
 import type { Refusal } from './refusal.ts';

@@ -1,6 +1,6 @@
-import type { SupplyId } from '../cupboard/index.ts';
-import type { ChildId, CornerId, Lead } from '../house/index.ts';
-import type { CirclePieceId, Placement, PlacementId } from '../unit/index.ts';
+import type { SupplyId } from '../../cupboard/index.ts';
+import type { ChildId, CornerId, Lead } from '../../house/index.ts';
+import type { CirclePieceId, Placement, PlacementId } from '../../unit/index.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
 export type Level = 'stop' | 'care' | 'note';

@@ -14,9 +14,9 @@ import {
   type UnitSystem,
 } from '../../measure/index.ts';
 import { spanOfDays } from '../../unit/index.ts';
-import { formatDays, listed } from '../finding.ts';
-import type { CookNeed, SupplyLine } from '../gather/line.ts';
-import type { Use } from './uses.ts';
+import { formatDays, listed } from '../ground/finding.ts';
+import type { CookNeed, SupplyLine } from './line.ts';
+import type { Use } from '../amounts/uses.ts';
 
 /**
  * How an amount came about, a sentence for each activity that has a part in it and one for the sum:

@@ -6,9 +6,9 @@ import {
   type Book,
   type Entity,
   type EntityRef,
-} from '../book/index.ts';
-import type { ChildId } from '../house/index.ts';
-import type { Path } from '../kind/index.ts';
+} from '../../book/index.ts';
+import type { ChildId } from '../../house/index.ts';
+import type { Path } from '../../kind/index.ts';
 import type { Pen } from './pen.ts';
 
 /** What stands where a forgotten name stood. */

@@ -1,8 +1,8 @@
-import { formatDay } from '../calendar/index.ts';
-import { eventDay, type Placement, type SpecialEvent } from '../unit/index.ts';
-import { formatDays, type Finding } from './finding.ts';
-import { memoised } from './memo.ts';
-import type { Frame } from './plan/plan.ts';
+import { formatDay } from '../../calendar/index.ts';
+import { eventDay, type Placement, type SpecialEvent } from '../../unit/index.ts';
+import { formatDays, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
+import type { Frame } from '../plan/plan.ts';
 
 /** The findings about special events that have no day any more, and about what is planned beside one. */
 export const eventFindings = memoised(

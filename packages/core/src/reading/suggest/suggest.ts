@@ -1,15 +1,15 @@
-import type { Book, Table } from '../book/index.ts';
-import { daysBetween, type PlainDay } from '../calendar/index.ts';
-import type { StockMove, Supply } from '../cupboard/index.ts';
-import { valueIn, type Child, type Corner, type CornerId } from '../house/index.ts';
-import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../library/index.ts';
-import { areaOf, headingsFor, type Area, type LensId } from '../skills/index.ts';
-import { featureKey, lastDayOf, type Placement, type UnitId } from '../unit/index.ts';
-import { stockOf } from './amounts/ledger.ts';
-import { featuresShown } from './features.ts';
-import { listed } from './finding.ts';
-import { memoised } from './memo.ts';
-import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from './plan/plan.ts';
+import type { Book, Table } from '../../book/index.ts';
+import { daysBetween, type PlainDay } from '../../calendar/index.ts';
+import type { StockMove, Supply } from '../../cupboard/index.ts';
+import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
+import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
+import { areaOf, headingsFor, type Area, type LensId } from '../../skills/index.ts';
+import { featureKey, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
+import { stockOf } from '../stock/ledger.ts';
+import { featuresShown } from '../plan/features.ts';
+import { listed } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
+import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from '../plan/plan.ts';
 
 /**
  * What something is looked for: a corner, a heading of a lens or an area of skills, for everyone or for one child; an

@@ -1,6 +1,6 @@
-import type { ActivityContent } from '../library/index.ts';
-import { featureKey } from '../unit/index.ts';
-import { memoised } from './memo.ts';
+import type { ActivityContent } from '../../library/index.ts';
+import { featureKey } from '../../unit/index.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** What an activity shows of what a unit can feature, by {@link featureKey}: as it says, and the letter of its title. */
 export const featuresShown = memoised(

@@ -1,5 +1,5 @@
-import type { Book } from '../book/index.ts';
-import type { Where } from '../unit/index.ts';
+import type { Book } from '../../book/index.ts';
+import type { Where } from '../../unit/index.ts';
 
 /** What a supply is called, in what a change does. */
 export const supplyName = (book: Book, id: string): string => book.supplies[id]?.name ?? 'a supply';

@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { shareIdSchema, type ShareId } from '../handover/index.ts';
-import { idSchema, lineSchema } from '../measure/index.ts';
+import { shareIdSchema, type ShareId } from '../../handover/index.ts';
+import { idSchema, lineSchema } from '../../measure/index.ts';
 
 /** Who made a gesture: a person of the home, or whoever holds a link. Known from the session, never from the body. */
 export const actorSchema = z.object({

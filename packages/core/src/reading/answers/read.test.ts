@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
-import type { Book } from '../book/index.ts';
-import { plainDay } from '../calendar/index.ts';
-import type { ChangeInput } from '../changes/index.ts';
+import type { Book } from '../../book/index.ts';
+import { plainDay } from '../../calendar/index.ts';
+import type { ChangeInput } from '../../changes/index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -16,8 +16,8 @@ import {
   TEST_HOME,
   TEST_UNIT,
   testBook,
-} from '../testing/home.ts';
-import { formatDays, freeBlock, freeSpan, phaseOf, read } from './index.ts';
+} from '../../testing/home.ts';
+import { formatDays, freeBlock, freeSpan, phaseOf, read } from '../index.ts';
 
 // What nobody recorded and what is not in the house have tests of their own.
 const ASIDE: readonly string[] = ['unknown', 'out-of-stock'];

@@ -6,10 +6,10 @@ import { formatQuantity, quantity, type Quantity } from '../../measure/index.ts'
 import type { Taken } from '../../schedule/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import type { WatchStage } from '../../watch/index.ts';
-import { memoised } from '../memo.ts';
-import { openingOf } from '../readiness/slots.ts';
-import type { ReadyTask } from '../readiness/task.ts';
-import type { Forecast, StageForecast } from './forecast.ts';
+import { memoised } from '../ground/memo.ts';
+import { openingOf } from './slots.ts';
+import type { ReadyTask } from './task.ts';
+import type { Forecast, StageForecast } from '../forecast/forecast.ts';
 
 /** What a stage needs of a supply, and how much of that is missing. */
 export interface StageNeed {

@@ -1,4 +1,4 @@
-import { groupBy } from '../book/index.ts';
+import { groupBy } from '../../book/index.ts';
 
 interface Node {
   byObject?: WeakMap<object, Node>;

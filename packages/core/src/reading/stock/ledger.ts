@@ -1,7 +1,7 @@
 import type { Table } from '../../book/index.ts';
 import { onHand, type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
-import { memoised, stableGroups } from '../memo.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 
 const bySupply = stableGroups((move: StockMove) => move.supplyId);
 const NONE: readonly StockMove[] = [];

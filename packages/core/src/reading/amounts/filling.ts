@@ -4,7 +4,7 @@ import { valueIn, type Home } from '../../house/index.ts';
 import { exact, toNumber, type Exact } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
 import { converted } from '../kitchen/convert.ts';
-import { memoised } from '../memo.ts';
+import { memoised } from '../ground/memo.ts';
 
 // π to as many digits as an inner width is ever measured.
 const PI = exact(3.14159265);

@@ -10,8 +10,7 @@ import {
   type ScheduleProblem,
 } from '@kobby/core';
 import { aProblem } from '../packages/core/src/testing/problems.ts';
-import { LAPTOP, openBrowser, Visitor } from '../e2e/support/browser.ts';
-import { startServer, temporaryFolder } from '../e2e/support/server.ts';
+import { openDemo } from '../e2e/support/demo.ts';
 import { ms, percentile, show } from './figures.ts';
 
 const FULL = { tasks: 120, slots: 30, minutes: 150 };
@@ -72,14 +71,7 @@ const SOLVER_SECONDS = 15;
 
 /** The longest task of the page's main thread while a full-size schedule is worked out beside it. */
 export async function benchSolverInBrowser(): Promise<void> {
-  const folder = temporaryFolder();
-  const server = await startServer(folder.path, ['--demo']);
-  const { browser, close } = await openBrowser();
-  const mara = await Visitor.arrive(browser, LAPTOP);
-  await mara.go(server.url);
-  await mara.fill('passPhrase', 'three blue kites');
-  await mara.pressText('Open the door');
-  await mara.find('.rack li');
+  const { server, mara, close } = await openDemo();
   const changes = Array.from({ length: OWN_TASKS }, (_, i) => ({
     type: 'ready/put-task',
     task: {
@@ -131,6 +123,4 @@ export async function benchSolverInBrowser(): Promise<void> {
     longest === 0 ? 'none over 50 ms' : ms(longest),
   );
   await close();
-  await server.stop();
-  folder.remove();
 }

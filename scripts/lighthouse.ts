@@ -4,8 +4,8 @@ import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import lighthouse, { desktopConfig, type Config, type RunnerResult } from 'lighthouse';
 import type { Page } from 'puppeteer-core';
-import { keepNoPages, LAPTOP, openBrowser, Visitor } from '../e2e/support/browser.ts';
-import { startServer, temporaryFolder } from '../e2e/support/server.ts';
+import { keepNoPages } from '../e2e/support/browser.ts';
+import { openDemo } from '../e2e/support/demo.ts';
 
 const RUNS = 3;
 const PAGES = [
@@ -78,17 +78,10 @@ const row = (name: string, f: Figures): string =>
   ].join('');
 
 const wanted = process.argv.slice(2);
-const folder = temporaryFolder();
 // A page with nothing but a sentence, from the same server: the built client lies in a folder that it may be put into.
 const plain = join(import.meta.dirname, '../packages/web/dist/plain.html');
 writeFileSync(plain, '<!doctype html><html lang="en"><title>Plain</title><p>A plain page.</p></html>');
-const server = await startServer(folder.path, ['--demo']);
-const { browser, close } = await openBrowser();
-const mara = await Visitor.arrive(browser, LAPTOP);
-await mara.go(server.url);
-await mara.fill('passPhrase', 'three blue kites');
-await mara.pressText('Open the door');
-await mara.find('.rack');
+const { server, mara, close } = await openDemo();
 for (const [form, config] of Object.entries(FORMS)) {
   console.log(`\n${form.padEnd(34)}score    first  largest blocking  shift    bytes  long`);
   for (const path of ['plain.html', ...(wanted.length > 0 ? wanted : PAGES)]) {
@@ -103,6 +96,4 @@ for (const [form, config] of Object.entries(FORMS)) {
   }
 }
 await close();
-await server.stop();
-folder.remove();
 rmSync(plain);

@@ -9,6 +9,7 @@ import puppeteer, {
   type KeyInput,
   type Page,
 } from 'puppeteer-core';
+import { findChromium } from '../../scripts/prepare.mjs';
 
 export const LAPTOP = { width: 1280, height: 800 };
 /** A tablet on the kitchen table: as wide as a laptop, with fingers. */
@@ -29,7 +30,7 @@ const FLAGS = [
 export async function openBrowser(): Promise<{ readonly browser: Browser; close(): Promise<void> }> {
   const profile = mkdtempSync(join(tmpdir(), 'kobby-browser-'));
   const browser = await puppeteer.launch({
-    executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+    executablePath: findChromium() ?? '/usr/bin/chromium',
     headless: true,
     userDataDir: profile,
     args: FLAGS,

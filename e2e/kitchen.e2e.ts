@@ -85,7 +85,8 @@ describe('the counter', () => {
       return { absent: !response.ok };
     });
     expect(absent).toBe(false);
-    await mara.route(`/kitchen/counter/cooked-dough`);
+    // The page is made anew: it asks who is there when it opens.
+    await mara.go(`${server.url}/kitchen/counter/cooked-dough`);
     await mara.find('[data-test="own-mix"]');
     expect(await mara.textOf('[data-test="apart"]')).toContain('Tove: an own bowl');
     const own = await mara.textOf('[data-test="own-mix"]');

@@ -51,6 +51,14 @@ const POLLING = { polling: 40 };
 // More than any page has to tab through.
 const MOST_TABS = 400;
 
+// Whether nothing lies over the middle of an element, such as the shade of a sheet that is still going. What is out of sight
+// is brought into sight first.
+function isInReach(element: Element): boolean {
+  const { x, y, width, height } = element.getBoundingClientRect();
+  const there = document.elementFromPoint(x + width / 2, y + height / 2);
+  return there === null || element.contains(there) || there.contains(element);
+}
+
 /** Runs in a page, before anything of it: a browser that cannot keep pages. */
 export function keepNoPages(): void {
   delete (Navigator.prototype as { serviceWorker?: unknown }).serviceWorker;
@@ -140,7 +148,7 @@ export class Visitor {
 
   async press(selector: string): Promise<void> {
     this.presses += 1;
-    await this.page.locator(selector).click();
+    await this.page.locator(selector).filter(isInReach).click();
   }
 
   /** Presses the button, link or drawer that carries a text. */
@@ -148,6 +156,7 @@ export class Visitor {
     this.presses += 1;
     await this.page
       .locator(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`)
+      .filter(isInReach)
       .click();
   }
 

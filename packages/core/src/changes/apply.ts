@@ -37,10 +37,23 @@ export function applyGesture(book: Book, gesture: Gesture, actor: Actor): Outcom
 /** What became of a gesture on a day: `untimely` for what cannot be on that day. */
 export type Judgement = Outcome | { readonly outcome: 'untimely'; readonly problems: readonly DayProblem[] };
 
-/** Judges a gesture that is made on a day, as the keeper and the browser both do: may it be on this day, then what becomes of it. */
+/** Judges a gesture that is made on a day: may it be on this day, then what becomes of it. Keeper and browser both ask here. */
 export function judge(book: Book, gesture: Gesture, actor: Actor, today: PlainDay): Judgement {
   const problems = dayProblems(gesture, today);
   return problems.length > 0 ? { outcome: 'untimely', problems } : applyGesture(book, gesture, actor);
+}
+
+/** The same of a gesture of somebody who sees this very book: it comes back with the versions that she has seen. */
+export function judgeAsSeen(
+  book: Book,
+  gesture: Gesture,
+  actor: Actor,
+  today: PlainDay,
+): { readonly gesture: Gesture; readonly outcome: Judgement } {
+  const problems = dayProblems(gesture, today);
+  return problems.length > 0
+    ? { gesture, outcome: { outcome: 'untimely', problems } }
+    : applyAsSeen(book, gesture, actor);
 }
 
 /**

@@ -13,35 +13,41 @@ export interface Codec {
 
 const snake = (name: string): string => name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
 
-function cellsOf(field: string, way: ColumnWay, value: unknown): Row {
-  if (typeof way === 'object') return way.toCells(value as never);
-  const column = snake(field);
-  if (way === 'json') return { [column]: JSON.stringify(value) };
-  if (way === 'blank') return { [column]: (value as string | null) ?? '' };
-  return { [column]: way === 'flag' ? Number(value) : (value as Cell) };
-}
+// A field in a column of its own: both ways between its value and the cell.
+const stored = (way: ColumnWay, value: unknown): Cell => {
+  if (way === 'json') return JSON.stringify(value);
+  if (way === 'blank') return (value as string | null) ?? '';
+  return way === 'flag' ? Number(value) : (value as Cell);
+};
 
-function valueOf(field: string, way: ColumnWay, row: Row): unknown {
-  if (typeof way === 'object') return way.fromCells(row);
-  const cell = row[snake(field)] ?? null;
+const restored = (way: ColumnWay, cell: Cell): unknown => {
   if (way === 'json') return JSON.parse(String(cell));
   if (way === 'blank') return cell === '' ? null : cell;
   return way === 'flag' ? cell === 1 : cell;
-}
+};
 
 function codec(kind: Kind): Codec {
   const { ways, schema } = kindOf(kind);
   const table = snake(kind);
+  const fields = ways.map(([field, way]) => ({ field: field as keyof Entity, way, column: snake(field) }));
   return {
     table,
-    toRow: (entity) =>
-      Object.assign(
-        {},
-        ...ways.map(([field, way]) => cellsOf(field, way, entity[field as keyof Entity])),
-      ) as Row,
+    toRow: (entity) => {
+      const row: Row = {};
+      for (const { field, way, column } of fields) {
+        if (typeof way === 'object') Object.assign(row, way.toCells(entity[field] as never));
+        else row[column] = stored(way, entity[field]);
+      }
+      return row;
+    },
     fromRow: (row) => {
-      const fields = Object.fromEntries(ways.map(([field, way]) => [field, valueOf(field, way, row)]));
-      const parsed = schema.safeParse(fields);
+      const entity = Object.fromEntries(
+        fields.map(({ field, way, column }) => [
+          field,
+          typeof way === 'object' ? way.fromCells(row) : restored(way, row[column] ?? null),
+        ]),
+      );
+      const parsed = schema.safeParse(entity);
       if (parsed.success) return parsed.data as Entity;
       throw new Error(`table ${table}, row ${String(row.id)} is damaged: ${parsed.error.message}`);
     },

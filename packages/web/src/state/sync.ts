@@ -1,9 +1,7 @@
 import {
   advance,
   applyAsSeen,
-  applyGesture,
   answersSchema,
-  dayProblems,
   describeGesture,
   EMPTY_HISTORY,
   fieldProblems,
@@ -12,6 +10,8 @@ import {
   freezeDeep,
   gestureSchema,
   isProblemOf,
+  judge,
+  judgeAsSeen,
   sinceSchema,
   snapshotSchema,
   type Actor,
@@ -112,11 +112,9 @@ export class BookSync {
   // An undo stands on the versions that the person's own gesture left, anything else on what she sees.
   #judge(asked: Gesture, undoing?: Step): { readonly gesture: Gesture; readonly outcome: Judgement } {
     const [book, me, today] = [this.replica.value.shown, this.me.value!, this.today.value!];
-    const problems = dayProblems(asked, today);
-    if (problems.length > 0) return { gesture: asked, outcome: { outcome: 'untimely', problems } };
-    if (!undoing) return applyAsSeen(book, asked, me);
+    if (!undoing) return judgeAsSeen(book, asked, me, today);
     const gesture = { ...asked, bases: { ...undoing.bases } };
-    return { gesture, outcome: applyGesture(book, gesture, me) };
+    return { gesture, outcome: judge(book, gesture, me, today) };
   }
 
   /** What the book would be after an act, for asking before it is done; null when it could not be done. */

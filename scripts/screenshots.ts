@@ -1,14 +1,12 @@
 // npm run screenshots: retakes docs/screenshots from a fresh demo home.
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { LAPTOP, openBrowser, PHONE, Visitor } from '../e2e/support/browser.ts';
-import { startServer, temporaryFolder } from '../e2e/support/server.ts';
+import { PHONE, Visitor } from '../e2e/support/browser.ts';
+import { openDemo } from '../e2e/support/demo.ts';
 
 const target = process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots');
 mkdirSync(target, { recursive: true });
-const folder = temporaryFolder();
-const server = await startServer(folder.path, ['--demo']);
-const { browser, close } = await openBrowser();
+const { server, browser, mara, close } = await openDemo();
 
 async function take(visitor: Visitor, name: string): Promise<void> {
   // Fonts must be there, and panels that slide must have arrived; what turns for ever is not waited for.
@@ -23,11 +21,6 @@ async function take(visitor: Visitor, name: string): Promise<void> {
   console.log(`took ${name}`);
 }
 
-const mara = await Visitor.arrive(browser, LAPTOP);
-await mara.go(server.url);
-await mara.find('[data-test="demo-hint"]');
-await mara.fill('passPhrase', 'three blue kites');
-await mara.pressText('Open the door');
 await mara.find('.rack li');
 await take(mara, 'units');
 for (const [page, ready, name] of [
@@ -117,5 +110,3 @@ await mara.pressText('US');
 await mara.press('[data-test="goes-in-vegetable-oil"] .amount');
 await take(mara, 'counter');
 await close();
-await server.stop();
-folder.remove();

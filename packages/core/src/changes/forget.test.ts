@@ -1,6 +1,17 @@
 import { describe, expect, test } from 'vitest';
 import { plainDay } from '../calendar/index.ts';
-import { aChild, after, anActivity, attempt, aSupply, gesture, testBook } from '../testing/home.ts';
+import {
+  aChild,
+  after,
+  anActivity,
+  attempt,
+  aSupply,
+  gesture,
+  inBin,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../testing/home.ts';
 import { advance, dayProblems, EMPTY_HISTORY, placesOf, withoutWords, type ChangeInput } from './index.ts';
 
 const absence: ChangeInput = {
@@ -27,6 +38,57 @@ describe('forgetting a child', () => {
       'as a child likes it',
     ]);
     expect(JSON.stringify(forgotten)).not.toMatch(/\bada\b/i);
+  });
+
+  test('takes what stood in its bin, what stands in for that and what was said of it; from lists only its own entry', () => {
+    const planned = after(
+      book,
+      { type: 'house/put-person', person: { id: 'sol', name: 'Sol', role: 'assistant' } },
+      { ...inBin('own', 'build', 'ada', 1, 3) },
+      { ...onDay('group', 'build', 2) },
+      { ...onDay('rain', 'build', 2), where: { kind: 'twin', of: 'own' } } as ChangeInput,
+      { type: 'daybook/tick', subject: { placementId: 'own', day: 1, supplyId: null } } as ChangeInput,
+      {
+        type: 'handover/lead',
+        leading: {
+          unitId: TEST_UNIT,
+          placementId: 'group',
+          day: 2,
+          groups: [{ personId: 'sol', childIds: ['bo', 'ada'] }],
+        },
+      },
+      {
+        type: 'daybook/record',
+        record: {
+          unitId: TEST_UNIT,
+          placementId: 'group',
+          day: 2,
+          outcome: 'fine',
+          children: [
+            { childId: 'ada', outcome: 'lost' },
+            { childId: 'bo', outcome: 'loved' },
+          ],
+        },
+      },
+      { type: 'unit/choose-version', placementId: 'group', childId: 'ada', versionId: null },
+      {
+        type: 'unit/keep-finding',
+        keeping: { id: 'about-ada', unitId: TEST_UNIT, key: 'left-out:ada', facts: 'f', why: 'x' },
+      },
+      {
+        type: 'unit/keep-finding',
+        keeping: { id: 'about-adalyn', unitId: TEST_UNIT, key: 'left-out:adalyn', facts: 'f', why: 'x' },
+      },
+    );
+    const { placements, ticks, leadings, records, keepings } = after(planned, forget([]));
+    expect([Object.keys(placements), Object.keys(ticks), Object.keys(keepings)]).toEqual([
+      ['group'],
+      [],
+      ['about-adalyn'],
+    ]);
+    expect(placements.group?.choices).toEqual([]);
+    expect(Object.values(leadings)[0]?.groups).toEqual([{ personId: 'sol', childIds: ['bo'] }]);
+    expect(Object.values(records)[0]?.children).toEqual([{ childId: 'bo', outcome: 'loved' }]);
   });
 
   test.each(['Ann-Kit', "O'Hare", 'J. R.', 'Zoë (Zo)', 'a+b|c', '[x]{2}', 'C:\\D', '$&^', 'x/y?*'])(

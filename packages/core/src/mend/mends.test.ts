@@ -194,6 +194,65 @@ describe('what is offered', () => {
     expect(mendsOf(chosen, 'caution')).toContain('Give Kim the version without it');
   });
 
+  test('for water: nobody who has left, may lead something else only, or is not there all the time', () => {
+    const sol = (more: object): ChangeInput => ({
+      type: 'house/put-person',
+      person: { id: 'sol', name: 'Sol', role: 'assistant', mayLead: ['water'], ...more } as never,
+    });
+    const work = { '4': ['morning', 'afternoon'] };
+    const offered = 'Sol stays with it (water)';
+    expect(mendsOf(after(full, sol({ work })), 'water')).toContain(offered);
+    for (const other of [
+      { work, retired: true },
+      { work, mayLead: ['heat'] },
+      { work: { '3': ['morning'] } },
+    ])
+      expect(mendsOf(after(full, sol(other)), 'water')).not.toContain(offered);
+  });
+
+  test('for too much mess: one of the things, the last one first, and nothing that is pinned', () => {
+    expect(mendsOf(full, 'mess')).toEqual(['Put print into the reserve', 'Put paint into the reserve']);
+    const pinned = after(full, { type: 'unit/pin', placementId: 'n', pinned: true });
+    expect(mendsOf(pinned, 'mess')).toEqual(['Put paint into the reserve']);
+  });
+
+  test('for a book that is never read: the first day on which none is read, and nothing where there is none', () => {
+    expect(mendsOf(full, 'book-unread')).toEqual(['Read it on Day 1']);
+    const line = (day: number): ChangeInput => ({
+      type: 'unit/put-line',
+      line: { id: `l${day}`, unitId: TEST_UNIT, kind: 'read-aloud', day, words: 'x', order: `a${day}` },
+    });
+    expect(mendsOf(after(full, line(1), line(2)), 'book-unread')).toEqual(['Read it on Day 3']);
+    const others = after(
+      full,
+      { type: 'library/put-book', book: { id: 'rain', title: 'About rain', level: 'story' } },
+      { type: 'library/put-book', book: { id: 'rail', title: 'On the rail', level: 'story', use: 'rail' } },
+    );
+    const three = after(others, revised(others, { bookIds: ['wind', 'rain', 'rail'] }));
+    expect(mendsOf(three, 'book-unread')).toEqual(['Read each on a free day']);
+  });
+
+  test('for a partner that is missing: the partner, with who it goes with', () => {
+    const [finding] = findingsIn(full).filter(({ rule }) => rule === 'partner');
+    expect(mends(full, finding!)).toMatchObject([
+      { label: 'Add reel', changes: [{ type: 'unit/put-thing', thing: { name: 'reel', pair: 'kite' } }] },
+    ]);
+  });
+
+  test('for a special day: its ordinary things into the reserve, and those of no other day', () => {
+    const [finding] = findingsIn(full).filter(({ rule }) => rule === 'special-day');
+    const [mend] = mends(full, finding!);
+    expect(mend?.changes).toEqual([{ type: 'unit/move', placementId: 'z', where: { kind: 'reserve' } }]);
+  });
+
+  test('for a wrong order: nothing on days that are over, and nothing for what is pinned', () => {
+    const [finding] = findingsIn(full).filter(({ rule }) => rule === 'order');
+    const later = mendsFor(full, TEST_UNIT, finding!, '2027-03-18' as never, newId);
+    expect(later.map(({ label }) => label)).not.toContain('Move it to Day 7');
+    const pinned = after(full, { type: 'unit/pin', placementId: 't', pinned: true });
+    expect(mendsOf(pinned, 'order')).toEqual(['Put then into the reserve']);
+  });
+
   test('nothing for what only somebody can decide', () => {
     expect(mendsOf(full, 'area-forgotten')).toEqual([]);
   });

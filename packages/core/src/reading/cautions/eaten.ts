@@ -69,12 +69,12 @@ const ofPlacements = perMember(
     return [
       ...finding('stop', no, {
         detail: `It touches ${names(no)}, which ${no.length === 1 ? 'is' : 'are'} not made for food. ${formatDays(days)}.`,
-        instead: 'A pen made for food, and a clean tool that touches nothing else.',
+        instead: `Without ${names(no)}: a pen made for food, and a clean tool that touches nothing else.`,
         basis: 'ink, glue and paint do not belong in food',
       }),
       ...finding('care', unknown, {
         detail: `Nobody wrote down whether ${names(unknown)} ${unknown.length === 1 ? 'is' : 'are'} made for food. ${formatDays(days)}.`,
-        instead: 'Look, and fill it in in the cupboard: “Made for food”.',
+        instead: `Before anybody eats it, look whether ${names(unknown)} ${unknown.length === 1 ? 'is' : 'are'} made for food; the cupboard has a field for it.`,
         basis: 'what is unknown is no silent yes',
       }),
     ];

@@ -2,6 +2,7 @@
 import { mdiScaleBalance } from '@mdi/js';
 import { AREAS, formatDays, isShownOn, listed, type Area } from '@kobby/core';
 import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import BalanceSheet from '../../parts/BalanceSheet.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -46,7 +47,8 @@ const pick = (childId: string, of: Area | null): void => void (open.value = { ch
     >
   </PageBar>
   <p v-if="rows.length === 0" class="soft">
-    Nobody comes on these days. Children are entered in the house; an idea needs a first day.
+    Nobody comes on these days. Children are entered
+    <RouterLink :to="{ name: 'children' }">in the house</RouterLink>; an idea needs a first day.
   </p>
   <div v-else class="wrap">
     <table class="trays" data-test="trays">

@@ -55,6 +55,7 @@ export interface EntityKind<
  * Says what a kind of entity is, in one place beside its schema: what it is called, what may become of it, and, from the schema
  * itself, how it lies in the database and what it refers to. Codecs, foreign keys, refusals, forgetting, undoing and the words
  * for people all ask here, so that a new kind is this, a migration and its views. The book lists the kinds (book/book.ts).
+ * @throws {Error} for a schema with ids in a union whose shapes no field tells apart.
  */
 export function entityKind<
   S extends EntitySchema,

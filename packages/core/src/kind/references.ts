@@ -17,6 +17,7 @@ type Finder = (value: unknown, path: Path, found: NamedAt[]) => void;
 /**
  * Finds the references that a schema's values hold: every id made with `idOf`, wherever it stands. The schema is gone through
  * once; what holds no id is not looked into again. An entity's own id, the field `id` at the top, is no reference.
+ * @throws {Error} for ids in a union whose shapes no field tells apart.
  */
 export function referencesIn(schema: z.ZodType): (entity: object) => readonly NamedAt[] {
   const { id: _own, ...fields } = shapeOf(bare(schema)).shape;

@@ -82,11 +82,15 @@ const isInList = (path: Path): boolean => path.some((step) => typeof step === 'n
 /** A value without the innermost list entries that some paths lead through. */
 function withoutEntries<T>(value: T, paths: readonly Path[]): T {
   const copy = structuredClone(value);
+  const entries = paths.map((path) =>
+    path.slice(0, path.findLastIndex((step) => typeof step === 'number') + 1),
+  );
+  // An entry that names the child twice goes once.
+  const once = [...new Map(entries.map((path) => [path.join('.'), path])).values()];
   // From the end of each list: places before what is taken out stay what they are.
-  for (const path of paths.toReversed()) {
-    const at = path.findLastIndex((step) => typeof step === 'number');
-    const list = path.slice(0, at).reduce<unknown>((inner, step) => (inner as never)[step], copy);
-    (list as unknown[]).splice(path[at] as number, 1);
+  for (const path of once.toReversed()) {
+    const list = path.slice(0, -1).reduce<unknown>((inner, step) => (inner as never)[step], copy);
+    (list as unknown[]).splice(path.at(-1) as number, 1);
   }
   return copy;
 }

@@ -79,7 +79,7 @@ function everything(book: Book, unitId: UnitId, today: PlainDay, withMends = tru
     cost,
     prints,
     trays,
-    ways: reading.placements.map((placement) => [placement.id, nextWays(placement, 2, book.supplies)]),
+    ways: reading.placements.map((placement) => [placement.id, nextWays(book, placement, 2)]),
     changeOvers,
     packing,
     outOfReach,

@@ -25,7 +25,7 @@ export function byFiller({ book, reading, placed, today }: Bench): Mend[] {
   const sessions = sessionsOf(placement, reading.frame).filter(({ day }) => day.date >= today);
   const children = [...new Set(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)))];
   const day = sessions[0]?.day.date ?? today;
-  return fillerChoices(bin, book.supplies, book.recipes, book.stockMoves, { children, day })
+  return fillerChoices(book, bin, { children, day })
     .filter(({ filler, need }) => filler.id !== bin.fillerId && need !== null)
     .map(({ filler }) => ({
       label: `Fill it with ${filler.name}`,

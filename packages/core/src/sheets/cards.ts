@@ -23,7 +23,7 @@ function daysText(placement: Placement): string {
 
 /** `Craft sticks: 6 a child (B1)`, one a material of what is placed. */
 const thingsOf = (placement: Placement, book: Book, { frame }: Reading): readonly string[] =>
-  materialsOf(placement, book.supplies).flatMap((line) => {
+  materialsOf(book, placement).flatMap((line) => {
     const supply = book.supplies[line.supplyId];
     if (!supply) return [];
     const where = supply.keptIn ? ` (${supply.keptIn})` : '';

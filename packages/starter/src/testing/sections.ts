@@ -154,16 +154,10 @@ export const SECTIONS: Readonly<Record<string, (book: Book) => unknown>> = {
     core.fillableTubs(book.supplies).flatMap((tub) =>
       [30, 60].map((depthPercent) => [
         tub.id,
-        fillerChoices(
-          { tubId: tub.id, depthPercent } as never,
-          book.supplies,
-          book.recipes,
-          book.stockMoves,
-          {
-            children: children(book),
-            day: DEMO_TODAY,
-          },
-        ),
+        fillerChoices(book, { tubId: tub.id, depthPercent } as never, {
+          children: children(book),
+          day: DEMO_TODAY,
+        }),
       ]),
     ),
 
@@ -172,16 +166,11 @@ export const SECTIONS: Readonly<Record<string, (book: Book) => unknown>> = {
     cupboard: cupboardOf(book, DEMO_TODAY),
     ahead: daysAhead(book, DEMO_TODAY, 21),
     fullHouse: watchedIn(book, DEMO_TODAY).flatMap(({ stages }) =>
-      stages.map((stage) =>
-        fullHouseDays(stage, homeOf(book), Object.values(book.closures), children(book), {
-          absences: Object.values(book.absences),
-          extras: Object.values(book.extras),
-        } as never),
-      ),
+      stages.map((stage) => fullHouseDays(book, stage)),
     ),
     watched: watchedIn(book, DEMO_TODAY),
     needs: Object.values(book.observations).flatMap(({ stages }) =>
-      stages.map((stage) => needsOfStage(stage, book.supplies, book.stockMoves)),
+      stages.map((stage) => needsOfStage(book, stage)),
     ),
   }),
 

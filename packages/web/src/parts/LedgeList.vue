@@ -23,10 +23,7 @@ const about = computed(() => {
   const { corner, heading, child, area } = spot.value;
   const names = [
     corner?.name,
-    heading &&
-      headingsIn(store.book.corners, reading.value.frame.home.ownHeadings, heading.lens).find(
-        ({ id }) => id === heading.id,
-      )?.name,
+    heading && headingsIn(store.book, heading.lens).find(({ id }) => id === heading.id)?.name,
     area,
     child && `for ${child.name}`,
   ];

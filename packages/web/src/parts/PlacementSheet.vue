@@ -70,7 +70,7 @@ function again(): void {
 }
 
 const things = computed(() =>
-  materialsOf(props.placement, store.book.supplies).map((line) => {
+  materialsOf(store.book, props.placement).map((line) => {
     const supply = store.book.supplies[line.supplyId];
     return {
       name: supply?.name ?? '',

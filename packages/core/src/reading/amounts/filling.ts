@@ -1,3 +1,4 @@
+import { answer } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { Inside, Supply } from '../../cupboard/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
@@ -64,12 +65,19 @@ export interface Filling {
  * What a tub takes of a filler at a depth: surface times depth; straight walls. Millimetres cubed are a thousandth of a
  * millilitre. Null when the tub or the filler is gone, or nobody measured the tub.
  */
-export function fillingOf(
-  { tubId, fillerId, depthPercent }: BinFill,
-  supplies: Table<Supply>,
+export const fillingOf = (bin: BinFill, supplies: Table<Supply>): Filling | null =>
+  filled(bin, supplies[bin.tubId], supplies[bin.fillerId]);
+
+/** The same of the cupboard of a book. */
+export const filledWith = answer((look, bin: BinFill): Filling | null =>
+  filled(bin, look.one('supplies', bin.tubId), look.one('supplies', bin.fillerId)),
+);
+
+function filled(
+  { depthPercent }: BinFill,
+  tub: Supply | null | undefined,
+  filler: Supply | null | undefined,
 ): Filling | null {
-  const tub = supplies[tubId];
-  const filler = supplies[fillerId];
   if (!tub?.inside || !filler) return null;
   const depth = exact(tub.inside.heightMm).mul(exact(depthPercent)).div(100);
   const volume = surfaceMm2(tub.inside).mul(depth).div(1000);

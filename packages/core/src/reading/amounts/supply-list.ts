@@ -1,10 +1,10 @@
+import { answer, answerEach } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { UsedDay } from '../../daybook/index.ts';
-import type { Corner } from '../../house/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { flattened, memoised, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { usesOf, type Use } from './uses.ts';
 
@@ -23,36 +23,20 @@ export interface Need {
  * that is done has used up, has been taken out by then and is in the stock ledger. What is always there, such as water from
  * the tap, is not asked for.
  */
-export const needsOf = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    corners: Table<Corner>,
-    usedDays: Table<UsedDay>,
-    today: PlainDay,
-  ): readonly Need[] => {
-    const uses = usesToCome(placements, frame, supplies, corners, usedDays, today).flat();
+export const needsOf = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Need[] => {
+    const uses = flattened(usesToCome(look, placements, frame, today));
     return [...bySupplyIn(frame.unit)(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
   },
 );
 
-const usesToCome = perMember(
-  (
-    placement: Placement,
-    frame: Frame,
-    supplies: Table<Supply>,
-    corners: Table<Corner>,
-    usedDays: Table<UsedDay>,
-    today: PlainDay,
-  ): readonly Use[] => {
-    const done = daysDone(usedDays, frame.unit);
-    return usesOf(placement, frame, supplies, corners).filter(
-      ({ day, supply }) =>
-        day.date >= today && supply.got !== 'tap' && !(supply.use === 'consumable' && done.has(day.number)),
-    );
-  },
-);
+const usesToCome = answerEach((look, placement: Placement, frame: Frame, today: PlainDay): readonly Use[] => {
+  const done = daysDone(look.table('usedDays'), frame.unit);
+  return usesOf(look, placement, frame).filter(
+    ({ day, supply }) =>
+      day.date >= today && supply.got !== 'tap' && !(supply.use === 'consumable' && done.has(day.number)),
+  );
+});
 
 const daysDone = memoised(
   (usedDays: Table<UsedDay>, unit: Unit): ReadonlySet<number> =>

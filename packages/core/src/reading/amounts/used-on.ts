@@ -16,7 +16,7 @@ export function usedOn(
   const amounts = new Map<Supply, number>();
   const used = together(placedIn(book, unitId).placements, circleStandIns(book, unitId));
   for (const placement of used)
-    for (const use of usesOf(placement, frame, book.supplies, book.corners))
+    for (const use of usesOf(book, placement, frame))
       if (use.day.number === day && use.supply.use === 'consumable' && use.supply.got !== 'tap')
         amounts.set(use.supply, (amounts.get(use.supply) ?? 0) + use.amount);
   return [...amounts]

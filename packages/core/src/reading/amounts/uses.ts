@@ -1,11 +1,10 @@
-import type { Table } from '../../book/index.ts';
+import { answer } from '../ground/answer.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { fillingOf, isFiller } from './filling.ts';
-import { memoised } from '../ground/memo.ts';
+import { filledWith, isFiller } from './filling.ts';
 import { contentCount, lettersIn } from './content-count.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 
@@ -40,27 +39,26 @@ export interface Use {
  * activity takes at once or the corner has places. Lines whose supply is gone, and lines that wait for something
  * that the unit does not say yet, are left out.
  */
-export const usesOf = memoised(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] => {
-    const corner = placement.where.kind === 'corner' ? corners[placement.where.cornerId] : undefined;
-    return materialsOf(placement, supplies).flatMap((line) => {
-      const supply = supplies[line.supplyId];
-      return supply ? usesOfLine({ placement, line, supply, frame, corner }) : [];
-    });
-  },
-);
+export const usesOf = answer((look, placement: Placement, frame: Frame): readonly Use[] => {
+  const { where } = placement;
+  const corner = where.kind === 'corner' ? (look.one('corners', where.cornerId) ?? undefined) : undefined;
+  return materialsOf(look, placement).flatMap((line) => {
+    const supply = look.one('supplies', line.supplyId);
+    return supply ? usesOfLine({ placement, line, supply, frame, corner }) : [];
+  });
+});
 
 /**
  * What a placement needs: its materials, where a tub was worked out with that tub and its filling instead of the tubs and
  * fillers among them.
  */
-export const materialsOf = memoised((placement: Placement, supplies: Table<Supply>): readonly Material[] => {
+export const materialsOf = answer((look, placement: Placement): readonly Material[] => {
   const { bin, content } = placement;
-  const filling = bin && fillingOf(bin, supplies);
+  const filling = bin && filledWith(look, bin);
   if (!bin || !filling) return content.materials;
   const others = content.materials.filter(({ supplyId }) => {
-    const supply = supplies[supplyId];
-    return supply !== undefined && !isFiller(supply) && supply.inside === null;
+    const supply = look.one('supplies', supplyId);
+    return supply !== null && !isFiller(supply) && supply.inside === null;
   });
   const once: Omit<Material, 'supplyId' | 'amount'> = {
     for: { kind: 'all' },

@@ -4,7 +4,6 @@ import type { LensId } from '../../skills/index.ts';
 import type { DayLine, Placement, SpecialEvent, Thing, UnitId } from '../../unit/index.ts';
 import { balanceOf, type Balance } from '../balance/balance.ts';
 import { shelfOf, type Cubby } from '../balance/shelf.ts';
-import { withInherited } from '../cautions/inherit.ts';
 import { outOfReach, type OutOfReach } from '../cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from '../changeover/changeover.ts';
 import { circlesOf, type Circles } from '../circle/circle.ts';
@@ -13,7 +12,7 @@ import { traysOf, type TrayRow } from '../fit/trays.ts';
 import { costOf, type Cost } from '../gather/cost.ts';
 import { gatherLines } from '../gather/gather.ts';
 import type { SupplyLine } from '../gather/line.ts';
-import { eventsIn, keepingsIn, linesIn, membersIn, omissionsIn } from '../plan/of-unit.ts';
+import { eventsIn, keepingsIn, linesIn, membersIn } from '../plan/of-unit.ts';
 import { askedOf } from '../rules/asked.ts';
 import { headsUpsOf } from '../rules/heads-ups.ts';
 import { verdictsFor, type DayVerdict } from '../order/order.ts';
@@ -65,7 +64,7 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
   const frame = frameOf(book, unitId);
   const placed = placedIn(book, unitId);
   const { placements, twins } = placed;
-  const { corners, supplies, stockMoves, activities } = book;
+  const { supplies } = book;
   let uses: LastUse | null = null;
   return {
     frame,
@@ -75,22 +74,22 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     things: membersIn(book, unitId),
     lines: linesIn(book, unitId),
     get shelf() {
-      return shelfOf(placements, frame, corners, omissionsIn(book, unitId));
+      return shelfOf(book, placements, frame);
     },
     get supplies() {
       return gatherLines(book, unitId, today);
     },
     get cost() {
-      return costOf(gatherLines(book, unitId, today), frame, supplies, stockMoves, book.usedDays, today);
+      return costOf(book, gatherLines(book, unitId, today), frame, today);
     },
     get prints() {
-      return printJobs(bothOf(placed), frame, book.sheets, today);
+      return printJobs(book, bothOf(placed), frame, today);
     },
     get trays() {
       return traysOf(placements, frame);
     },
     get changeOvers() {
-      return changeOvers(placements, frame, supplies, corners, beforeUnit(book, unitId)?.left ?? NONE);
+      return changeOvers(book, placements, frame, beforeUnit(book, unitId)?.left ?? NONE);
     },
     get ready() {
       return readinessOf(book, today);
@@ -99,23 +98,23 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
       return circlesOf(book, unitId);
     },
     get packing() {
-      const jobs = printJobs(bothOf(placed), frame, book.sheets, today);
+      const jobs = printJobs(book, bothOf(placed), frame, today);
       const names = namesIn(supplies, book.bookTitles);
       const packed = packable(placements, jobs, linesIn(book, unitId), circlesOf(book, unitId).runs);
       return packingOf(packed, frame, names, today);
     },
     get outOfReach() {
-      return outOfReach(placements, frame, withInherited(supplies, book.recipes));
+      return outOfReach(book, placements, frame);
     },
     get headsUps() {
       return headsUpsOf(askedOf(book, frame, today), keepingsIn(book, unitId));
     },
-    balance: (lens) => balanceOf(placements, frame, corners, lens),
+    balance: (lens) => balanceOf(book, placements, frame, lens),
     suggestions(spot) {
       uses ??= lastUses(book, unitId);
-      return suggestionsFor(frame, placements, book, uses, spot);
+      return suggestionsFor(book, frame, placements, uses, spot);
     },
-    verdicts: (placement) => verdictsFor(placement, placements, frame, activities),
+    verdicts: (placement) => verdictsFor(book, placement, placements, frame),
   };
 }
 

@@ -1,5 +1,7 @@
-import { groupBy, type Table } from '../../book/index.ts';
-import { inShelfOrder, type Child, type Corner, type CornerId } from '../../house/index.ts';
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
+import { groupBy } from '../../book/index.ts';
+import { inShelfOrder, type Child, type CornerId } from '../../house/index.ts';
 import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
 import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
 import { listed } from '../ground/finding.ts';
@@ -84,13 +86,10 @@ const cornerHeading = ({ where }: Placement, lens: LensId): readonly CornerId[] 
   lens === 'corners' && where.kind === 'corner' ? [where.cornerId] : [];
 
 /** The headings of a lens in a home: with the corners lens its places, then the home's own headings. */
-export const headingsIn = memoised(
-  (
-    corners: Table<Corner>,
-    own: readonly OwnHeading[],
-    lens: LensId,
-  ): readonly { readonly id: string; readonly name: string }[] => {
-    const places = inShelfOrder(Object.values(corners)).filter(({ retired }) => !retired);
+export const headingsIn = answer(
+  (look, lens: LensId): readonly { readonly id: string; readonly name: string }[] => {
+    const own = homeIn(look).ownHeadings;
+    const places = inShelfOrder(Object.values(look.table('corners'))).filter(({ retired }) => !retired);
     return [...(lens === 'corners' ? places : []), ...headingsOf(lens, own)].map(({ id, name }) => ({
       id,
       name,
@@ -99,12 +98,12 @@ export const headingsIn = memoised(
 );
 
 /** How a unit is spread under the headings of a lens. */
-export const balanceOf = memoised(
-  (placements: readonly Placement[], frame: Frame, corners: Table<Corner>, lens: LensId): Balance => {
+export const balanceOf = answer(
+  (look, placements: readonly Placement[], frame: Frame, lens: LensId): Balance => {
     const { home, unit, attendance } = frame;
     const { children, comes } = whoComes(frame);
-    const place = new Map(children.map((child, i) => [child, i]));
-    const headings = headingsIn(corners, home.ownHeadings, lens);
+    const at = new Map(children.map((child, i) => [child, i]));
+    const headings = headingsIn(look, lens);
     const sums = new Map(
       headings.map(({ id }) => [
         id,
@@ -117,15 +116,13 @@ export const balanceOf = memoised(
         if (!sum) continue;
         sum.total += 1;
         for (const day of part.days) sum.byDay[day - 1]! += 1;
-        for (const [child, days] of part.daysOf) sum.byChild[place.get(child)!]! += days;
+        for (const [child, days] of part.daysOf) sum.byChild[at.get(child)!]! += days;
       }
     }
     const rows = headings.map(({ id, name }): BalanceRow => {
       const sum = sums.get(id)!;
-      const isPlace = lens === 'corners' && id in corners;
-      const target = isPlace
-        ? Number(corners[id]!.expected)
-        : targetFor(unit, lens, id, home.values.headingEveryDays);
+      const place = lens === 'corners' ? look.one('corners', id) : null;
+      const target = place ? Number(place.expected) : targetFor(unit, lens, id, home.values.headingEveryDays);
       return { id, name, ...sum, target, isThin: sum.total < target };
     });
     return { lens, rows, children, comes, text: textOf(rows, children) };

@@ -1,4 +1,5 @@
-import type { Table } from '../../book/index.ts';
+import { omissionsIn } from '../plan/of-unit.ts';
+import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { inShelfOrder, type Block, type Corner } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, STYLES, type Omission, type Placement } from '../../unit/index.ts';
@@ -24,24 +25,19 @@ const NOTHING: readonly Placement[] = [];
 const byCorner = stableGroups(({ where }: Placement) => (where.kind === 'corner' ? where.cornerId : null));
 
 /** The shelf of a unit: a cubby for every corner of the home that is not retired, in the home's order. */
-export const shelfOf = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    corners: Table<Corner>,
-    omissions: readonly Omission[],
-  ): readonly Cubby[] => {
-    const inCorner = byCorner(placements);
-    // A corner that was retired since stays on the shelf of a unit in which something stands in it.
-    const shown = Object.values(corners).filter((corner) => !corner.retired || inCorner.has(corner.id));
-    return inShelfOrder(shown).map((corner) => ({
-      corner,
-      ...cubbyOf(inCorner.get(corner.id) ?? NOTHING, frame),
-      omission: omissions.find(({ cornerId }) => cornerId === corner.id) ?? null,
-      expected: isExpected(corner, frame),
-    }));
-  },
-);
+export const shelfOf = answer((look, placements: readonly Placement[], frame: Frame): readonly Cubby[] => {
+  const corners = look.table('corners');
+  const omissions = omissionsIn(look, frame.unit.id);
+  const inCorner = byCorner(placements);
+  // A corner that was retired since stays on the shelf of a unit in which something stands in it.
+  const shown = Object.values(corners).filter((corner) => !corner.retired || inCorner.has(corner.id));
+  return inShelfOrder(shown).map((corner) => ({
+    corner,
+    ...cubbyOf(inCorner.get(corner.id) ?? NOTHING, frame),
+    omission: omissions.find(({ cornerId }) => cornerId === corner.id) ?? null,
+    expected: isExpected(corner, frame),
+  }));
+});
 
 /** Whether something is hoped for in a corner: the home expects it, and the unit's style does. */
 function isExpected(corner: Corner, { unit }: Frame): boolean {
@@ -80,19 +76,13 @@ export function freeBlock(placements: readonly Placement[], day: number, { home 
 const SINGLE_EMPTY_CORNERS = 3;
 
 /** The findings about corners that hold nothing on any day, and about what stands past the unit's end. */
-export const shelfFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    corners: Table<Corner>,
-    omissions: readonly Omission[],
-    today: PlainDay,
-  ): readonly Finding[] => {
+export const shelfFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
     const phase = phaseOf(frame, today);
     const empty =
       phase === 'over' || phase === 'idea'
         ? []
-        : shelfOf(placements, frame, corners, omissions)
+        : shelfOf(look, placements, frame)
             .filter(({ expected, setUps, omission }) => expected && setUps.length === 0 && !omission)
             .map(({ corner }) => corner);
     const emptyFindings =

@@ -190,10 +190,8 @@ describe('a filled tub', () => {
 test('the fillers that suit everyone come first; allergies, ages and what is in the house are looked at', () => {
   const children = Object.values(home.children);
   const choices = fillerChoices(
+    home,
     { tubId: 'large' as SupplyId, depthPercent: 33 },
-    home.supplies,
-    home.recipes,
-    home.stockMoves,
     { children, day: A_MONDAY },
   );
   expect(choices.map(({ filler: { id } }) => id)).toEqual(['paper', 'mystery', 'pasta', 'rice']);

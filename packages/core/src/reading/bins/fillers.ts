@@ -1,5 +1,5 @@
-import type { Table } from '../../book/index.ts';
-import { cheapestPacks, type PackChoice, type StockMove, type Supply } from '../../cupboard/index.ts';
+import type { Book } from '../../book/index.ts';
+import { cheapestPacks, type PackChoice, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Child, Home } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
@@ -51,17 +51,15 @@ export interface AtTheBin {
  * cares; among equals what has to be bought least.
  */
 export function fillerChoices(
+  book: Book,
   { tubId, depthPercent }: Omit<BinFill, 'fillerId'>,
-  supplies: Table<Supply>,
-  recipes: Table<Recipe>,
-  stockMoves: Table<StockMove>,
   { children, day }: AtTheBin,
 ): readonly FillerChoice[] {
-  const products = recipesByProduct(recipes);
-  return Object.values(supplies)
+  const products = recipesByProduct(book.recipes);
+  return Object.values(book.supplies)
     .filter((supply) => !supply.retired && isFiller(supply))
     .flatMap((filler): FillerChoice[] => {
-      const filling = fillingOf({ tubId, fillerId: filler.id, depthPercent }, supplies);
+      const filling = fillingOf({ tubId, fillerId: filler.id, depthPercent }, book.supplies);
       if (!filling) return [];
       const met = children.flatMap((child) =>
         levelsFor({ child, months: ageOn(child, day) }, filler, NOBODY_LEADS).map((one) => ({
@@ -79,7 +77,7 @@ export function fillerChoices(
         );
       const stops = [...new Set([...those('stop'), ...children.filter(isAllergic)])];
       const need = filling.amount === null ? null : quantity(filling.amount, filler.unit);
-      const have = stockOf(filler, stockMoves);
+      const have = stockOf(filler, book.stockMoves);
       const missing = need && shortfall(need, have);
       return [
         {

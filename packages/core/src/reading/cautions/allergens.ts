@@ -1,13 +1,13 @@
-import type { Table } from '../../book/index.ts';
+import { thingOf } from './inherit.ts';
+import { answer, answerEach, type Asking, type Look } from '../ground/answer.ts';
+import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
-import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A supply of a placement that a child who is there must not meet. */
@@ -23,15 +23,10 @@ export interface AllergenMeeting {
  * Where a declared allergen of a child meets a material while that child is there, on whichever version: what
  * stands in the room can be reached. Days before `today` are left out.
  */
-export const allergenMeetings = memoised(
-  (
-    placement: Placement,
-    frame: Frame,
-    supplies: Table<Supply>,
-    today: PlainDay,
-  ): readonly AllergenMeeting[] => {
-    const risks = materialsOf(placement, supplies).flatMap(({ supplyId }) => {
-      const supply = supplies[supplyId];
+export const allergenMeetings = answer(
+  (look, placement: Placement, frame: Frame, today: PlainDay): readonly AllergenMeeting[] => {
+    const risks = materialsOf(look, placement).flatMap(({ supplyId }) => {
+      const supply = thingOf(look, supplyId);
       return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
     });
     if (risks.length === 0) return [];
@@ -54,15 +49,12 @@ export const allergenMeetings = memoised(
 );
 
 /** The findings about allergens that meet a child who attends. One a placement, supply, allergen and child. */
-export const allergenFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    recipes: Table<Recipe>,
-    today: PlainDay,
-  ): readonly Finding[] => findingsByPlacement(placements, frame, supplies, recipes, today).flat(),
-);
+export const allergenFindings = (
+  asking: Asking,
+  placements: readonly Placement[],
+  frame: Frame,
+  today: PlainDay,
+): readonly Finding[] => flattened(findingsByPlacement(asking, placements, frame, today));
 
 // Past days too: that a day is over changes nothing about what somebody decided.
 const daysEver = (placement: Placement, frame: Frame, child: Child): readonly number[] =>
@@ -70,22 +62,16 @@ const daysEver = (placement: Placement, frame: Frame, child: Child): readonly nu
     .filter(({ seats }) => seats.some((seat) => seat.child === child))
     .map(({ day }) => day.number);
 
-const findingsByPlacement = perMember(
-  (
-    placement: Placement,
-    frame: Frame,
-    supplies: Table<Supply>,
-    recipes: Table<Recipe>,
-    today: PlainDay,
-  ): readonly Finding[] =>
-    allergenMeetings(placement, frame, supplies, today).map(({ supply, allergen, child, days }) => ({
+const findingsByPlacement = answerEach(
+  (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] =>
+    allergenMeetings(look, placement, frame, today).map(({ supply, allergen, child, days }) => ({
       key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
       rule: 'allergen',
       row: allergen === 'gluten' ? 37 : 35,
       level: 'stop',
       title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
-      instead: `${ownBowl(supply, allergen, child, recipes)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
+      instead: `${ownBowl(look, supply, allergen, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
@@ -103,8 +89,8 @@ const findingsByPlacement = perMember(
 );
 
 // What a recipe makes can be made for one child, where the recipe says with what.
-function ownBowl(supply: Supply, allergen: AllergenId, child: Child, recipes: Table<Recipe>): string {
-  const recipe = recipesByProduct(recipes).get(supply.id);
+function ownBowl(look: Look, supply: Supply, allergen: AllergenId, child: Child): string {
+  const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
   const hasSwap = recipe?.swaps.some((swap) => swap.allergen === allergen) ?? false;
   return hasSwap ? `The recipe has a swap: an own bowl, own tools and a label for ${child.name}. ` : '';
 }

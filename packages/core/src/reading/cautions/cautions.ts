@@ -1,4 +1,6 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import { thingOf } from './inherit.ts';
+import { answer, answerEach, type Look } from '../ground/answer.ts';
+import { groupBy } from '../../book/index.ts';
 import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
@@ -45,45 +47,42 @@ const isLed = ({ leadId }: Placement, { people }: Frame, lead: Lead | null): boo
   people.some(({ id, mayLead }) => id === leadId && (lead === null || mayLead.includes(lead)));
 
 /** Where a supply of a placement stands, as the rules ask for it. */
-export const settingOf = (placement: Placement, frame: Frame, supplies: Table<Supply>): Setting => ({
+export const settingOf = (look: Look, placement: Placement, frame: Frame): Setting => ({
   mode: placement.content.mode,
   led: (lead) => isLed(placement, frame, lead),
-  beside: materialsOf(placement, supplies).flatMap(({ supplyId }) => supplies[supplyId]?.properties ?? []),
+  beside: materialsOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
 });
 
 const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
 
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
-const meetingsOf = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly Meeting[] => {
-    const lines = materialsOf(placement, supplies).flatMap((line) => {
-      const supply = supplies[line.supplyId];
-      return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
-    });
-    if (lines.length === 0) return [];
-    const setting = settingOf(placement, frame, supplies);
-    const found = new Map<string, Meeting & { readonly days: number[] }>();
-    for (const { day, seats } of sessionsOf(placement, frame)) {
-      for (const { child, version } of seats) {
-        const who = whoIs(child, day.date);
-        for (const { line, supply } of lines) {
-          const isMeant =
-            version !== null && (line.versionIds.length === 0 || line.versionIds.includes(version.id));
-          for (const { rule, level } of levelsFor(who, supply, setting)) {
-            if (!rule.everyone && !isMeant) continue;
-            const about = rule.everyone ? null : child;
-            const key = `${rule.row}:${supply.id}:${level}:${about?.id ?? ''}`;
-            const meeting = found.get(key);
-            if (!meeting)
-              found.set(key, { rule, supply, placement, level, child: about, days: [day.number] });
-            else if (meeting.days.at(-1) !== day.number) meeting.days.push(day.number);
-          }
+const meetingsOf = answerEach((look, placement: Placement, frame: Frame): readonly Meeting[] => {
+  const lines = materialsOf(look, placement).flatMap((line) => {
+    const supply = thingOf(look, line.supplyId);
+    return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
+  });
+  if (lines.length === 0) return [];
+  const setting = settingOf(look, placement, frame);
+  const found = new Map<string, Meeting & { readonly days: number[] }>();
+  for (const { day, seats } of sessionsOf(placement, frame)) {
+    for (const { child, version } of seats) {
+      const who = whoIs(child, day.date);
+      for (const { line, supply } of lines) {
+        const isMeant =
+          version !== null && (line.versionIds.length === 0 || line.versionIds.includes(version.id));
+        for (const { rule, level } of levelsFor(who, supply, setting)) {
+          if (!rule.everyone && !isMeant) continue;
+          const about = rule.everyone ? null : child;
+          const key = `${rule.row}:${supply.id}:${level}:${about?.id ?? ''}`;
+          const meeting = found.get(key);
+          if (!meeting) found.set(key, { rule, supply, placement, level, child: about, days: [day.number] });
+          else if (meeting.days.at(-1) !== day.number) meeting.days.push(day.number);
         }
       }
     }
-    return [...found.values()];
-  },
-);
+  }
+  return [...found.values()];
+});
 
 const unique = <T>(values: readonly T[]): readonly T[] => [...new Set(values)];
 const MOST_NAMED = 4;
@@ -100,14 +99,9 @@ function described(child: Child, day: number, frame: Frame): string {
  * The findings of the cautions about things that children meet: one for one cause, which is a row of the table and an
  * activity, with everyone and every day that it is about.
  */
-export const cautionFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    today: PlainDay,
-  ): readonly Finding[] => {
-    const causes = byCause(flattened(meetingsOf(placements, frame, supplies)));
+export const cautionFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
+    const causes = byCause(flattened(meetingsOf(look, placements, frame)));
     return [...causes].flatMap(([cause, all]) => cautionFinding(all, cause, frame, today) ?? []);
   },
 );
@@ -212,20 +206,18 @@ interface Used {
   readonly children: readonly Child[];
   readonly days: readonly number[];
 }
-const usedBy = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Used[] => {
-    const sessions = sessionsOf(placement, frame).filter(
-      ({ day, seats }) => day.date >= today && seats.length > 0,
-    );
-    if (sessions.length === 0) return [];
-    const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
-    const days = sessions.map(({ day }) => day.number);
-    return unique(materialsOf(placement, supplies).map(({ supplyId }) => supplyId)).flatMap((id) => {
-      const supply = supplies[id];
-      return supply ? [{ supply, placement, children, days }] : [];
-    });
-  },
-);
+const usedBy = answerEach((look, placement: Placement, frame: Frame, today: PlainDay): readonly Used[] => {
+  const sessions = sessionsOf(placement, frame).filter(
+    ({ day, seats }) => day.date >= today && seats.length > 0,
+  );
+  if (sessions.length === 0) return [];
+  const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
+  const days = sessions.map(({ day }) => day.number);
+  return unique(materialsOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
+    const supply = thingOf(look, id);
+    return supply ? [{ supply, placement, children, days }] : [];
+  });
+});
 
 const about = (used: readonly Used[]) => ({
   days: sortedDays(used.flatMap(({ days }) => days)),
@@ -243,14 +235,9 @@ export const unknownOf = memoised((supply: Supply): readonly PropertyId[] =>
 );
 
 /** The findings about supplies in use: what nobody recorded, what a label says or nobody read, what was picked. */
-export const supplyFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    today: PlainDay,
-  ): readonly Finding[] => {
-    const used = usedBy(placements, frame, supplies, today).flat();
+export const supplyFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
+    const used = flattened(usedBy(look, placements, frame, today));
     return [
       ...unknownFinding(used),
       ...mayContainFindings(used),

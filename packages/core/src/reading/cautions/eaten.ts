@@ -1,10 +1,11 @@
-import type { Table } from '../../book/index.ts';
+import { thingOf } from './inherit.ts';
+import { answerEach, type Asking } from '../ground/answer.ts';
+import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
-import { flattened, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** What never touches food, however it is made. */
@@ -28,21 +29,21 @@ function verdictOn({ category, properties }: Supply): Verdict {
  * recorded is a care, never a silent pass.
  */
 export const eatenFindings = (
+  asking: Asking,
   placements: readonly Placement[],
   frame: Frame,
-  supplies: Table<Supply>,
   today: PlainDay,
-): readonly Finding[] => flattened(ofPlacements(placements, frame, supplies, today));
+): readonly Finding[] => flattened(ofPlacements(asking, placements, frame, today));
 
-const ofPlacements = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>, today: PlainDay): readonly Finding[] => {
+const ofPlacements = answerEach(
+  (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     if (!placement.content.eaten) return [];
     const days = sessionsOf(placement, frame)
       .filter(({ day, seats }) => day.date >= today && seats.length > 0)
       .map(({ day }) => day.number);
     if (days.length === 0) return [];
     const things = [
-      ...new Set(materialsOf(placement, supplies).flatMap(({ supplyId }) => supplies[supplyId] ?? [])),
+      ...new Set(materialsOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId) ?? [])),
     ];
     const those = (verdict: Verdict) => things.filter((one) => verdictOn(one) === verdict);
     const base = { rule: 'eaten', row: 53, days, ...aboutPlacement(placement) } as const;

@@ -14,7 +14,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
-import { withInherited } from './inherit.ts';
+import { thingOf } from './inherit.ts';
 
 const FOOD = { foodForm: 'soft', filler: 'none', foodOnly: 'all' } as const;
 const food = (id: string, properties: Properties, rest: object = {}): ChangeInput =>
@@ -67,7 +67,7 @@ describe('what a recipe makes', () => {
   test('loses in the pan only what heat takes away', () => {
     const properties = (cooked: boolean) => {
       const base = after(book, recipe('mix', 'dough', ['flour', 'oil'], { cooked }));
-      return withInherited(base.supplies, base.recipes)['dough']!.properties.ingredients;
+      return thingOf(base, 'dough')!.properties.ingredients;
     };
     expect(properties(false)).toEqual(['raw-flour', 'essential-oil']);
     expect(properties(true)).toEqual(['essential-oil']);
@@ -82,10 +82,10 @@ describe('what a recipe makes', () => {
       { type: 'unit/unplace', placementId: 'p' },
       inCorner('q', 'taste', 'a', 1, 1),
     );
-    expect(withInherited(nested.supplies, nested.recipes)['cake']!.allergens).toEqual(['wheat']);
+    expect(thingOf(nested, 'cake')!.allergens).toEqual(['wheat']);
     expect(told(nested)).toContain('37 stop');
     const round = after(nested, recipe('mix', 'dough', ['flour', 'oil', 'cake']));
-    expect(withInherited(round.supplies, round.recipes)['cake']!.allergens).toEqual(['wheat']);
+    expect(thingOf(round, 'cake')!.allergens).toEqual(['wheat']);
     expect(told(round)).toContain('37 stop');
   });
 
@@ -100,8 +100,8 @@ describe('what a recipe makes', () => {
     expect(told(unread)).toEqual(['36 care']);
   });
 
-  test('is left alone when the recipe is retired, and without recipes the table stays the same', () => {
+  test('is left alone when the recipe is retired, and without recipes a thing stays the same', () => {
     expect(told(after(book, recipe('mix', 'dough', ['flour'], { retired: true })))).toEqual([]);
-    expect(withInherited(book.supplies, book.recipes)).toBe(book.supplies);
+    expect(thingOf(book, 'dough')).toBe(book.supplies['dough' as never]);
   });
 });

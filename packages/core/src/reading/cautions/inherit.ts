@@ -1,36 +1,35 @@
-import type { Table } from '../../book/index.ts';
+import { answer } from '../ground/answer.ts';
 import { CATEGORIES, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import { onlyFoodOf, saltShareOf } from '../kitchen/made-of.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { memoised } from '../ground/memo.ts';
 import { LIMITS } from './rule.ts';
 
 /** What heat takes away: the rest stays in whatever is made. */
 const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', 'raw-kidney-bean']);
 
 /**
- * The supplies as the cautions look at them: what a recipe of the home makes brings along what every ingredient
- * brings, through recipes of recipes too. What nobody recorded of an ingredient is not known of the product either, and
- * its label counts as read when all of theirs were. The same table back when no recipe makes a supply.
+ * A supply as the cautions look at it; null when it is gone. What a recipe of the home makes brings along what every ingredient
+ * brings, through recipes of recipes too. What nobody recorded of an ingredient is not known of the product either, and its label
+ * counts as read when all of theirs were.
  */
-export const withInherited = memoised((supplies: Table<Supply>, recipes: Table<Recipe>): Table<Supply> => {
-  const making = recipesByProduct(recipes);
-  if (making.size === 0) return supplies;
-  // A recipe that needs its own product, through whichever others, ends where it comes round.
-  const lookAt = (id: string, within: ReadonlySet<string>): Supply | undefined => {
-    const supply = supplies[id];
-    const recipe = making.get(id);
-    if (!supply || !recipe || within.has(id)) return supply;
-    const inside = new Set([...within, id]);
-    const parts = recipe.ingredients.flatMap(({ supplyId }) => lookAt(supplyId, inside) ?? []);
-    return inheriting(supply, parts, recipe);
-  };
-  return Object.fromEntries(
-    Object.entries(supplies).map(([id, supply]) => [id, lookAt(id, new Set()) ?? supply]),
+export const thingOf = answer((look, id: string): Supply | null => thingWithin(look, id, ''));
+
+// A recipe that needs its own product, through whichever others, ends where it comes round.
+const thingWithin = answer((look, id: string, within: string): Supply | null => {
+  const supply = look.one('supplies', id);
+  const recipe = recipeMaking(look, id);
+  if (!supply || !recipe || within.split(' ').includes(id)) return supply;
+  const parts = recipe.ingredients.flatMap(
+    ({ supplyId }) => thingWithin(look, supplyId, `${within} ${id}`) ?? [],
   );
+  return inheriting(supply, parts, recipe);
 });
+
+const recipeMaking = answer(
+  (look, id: string): Recipe | null => recipesByProduct(look.table('recipes')).get(id) ?? null,
+);
 
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 

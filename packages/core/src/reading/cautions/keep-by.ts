@@ -1,14 +1,11 @@
-import type { Table } from '../../book/index.ts';
+import { answerEach, type Asking } from '../ground/answer.ts';
+import { flattened } from '../ground/memo.ts';
 import { formatDay, type PlainDay } from '../../calendar/index.ts';
-import type { Supply } from '../../cupboard/index.ts';
-import type { Batch } from '../../daybook/index.ts';
-import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { aboutPlacement, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
-import { batchStates, keptOf, type BatchState } from '../kitchen/batches.ts';
-import { flattened, perMember } from '../ground/memo.ts';
+import { batchStates, keptOf } from '../kitchen/batches.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /**
@@ -17,35 +14,18 @@ import { sessionsOf, type Frame } from '../plan/plan.ts';
  * there is time to make it new. What was never made is not told here: it stands among what is cooked.
  */
 export const keepByFindings = (
+  asking: Asking,
   placements: readonly Placement[],
   frame: Frame,
-  supplies: Table<Supply>,
-  recipes: Table<Recipe>,
-  batches: Table<Batch>,
   today: PlainDay,
-): readonly Finding[] =>
-  flattened(
-    ofPlacements(
-      placements,
-      frame,
-      supplies,
-      recipesByProduct(recipes),
-      batchStates(batches, recipes, today),
-      today,
-    ),
-  );
+): readonly Finding[] => flattened(ofPlacements(asking, placements, frame, today));
 
-const ofPlacements = perMember(
-  (
-    placement: Placement,
-    frame: Frame,
-    supplies: Table<Supply>,
-    products: ReadonlyMap<string, Recipe>,
-    states: readonly BatchState[],
-    today: PlainDay,
-  ): readonly Finding[] => {
+const ofPlacements = answerEach(
+  (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
+    const states = batchStates(look.table('batches'), look.table('recipes'), today);
     if (states.length === 0) return [];
-    const ids = [...new Set(materialsOf(placement, supplies).map(({ supplyId }) => supplyId))];
+    const products = recipesByProduct(look.table('recipes'));
+    const ids = [...new Set(materialsOf(look, placement).map(({ supplyId }) => supplyId))];
     return ids.flatMap((id): readonly Finding[] => {
       const recipe = products.get(id);
       const [newest] = recipe ? keptOf(recipe, states) : [];

@@ -17,7 +17,7 @@ import {
 } from '../../testing/home.ts';
 import { exact, onlyFoodOf, percentText, saltShareOf } from '../../index.ts';
 import { read } from '../answers/read.ts';
-import { withInherited } from './inherit.ts';
+import { thingOf } from './inherit.ts';
 
 const rowsOf = (book: Book, today = A_MONDAY): string[] =>
   read(book, TEST_UNIT, today)
@@ -257,7 +257,7 @@ describe('made only of food', () => {
   });
 
   test('is inherited by what a recipe makes', () => {
-    const lump = (book: Book) => withInherited(book.supplies, book.recipes)['lump']!.properties.foodOnly;
+    const lump = (book: Book) => thingOf(book, 'lump')!.properties.foodOnly;
     expect(lump(kneading(OLDER!, [['oats', 1]]))).toBe('all');
     expect(
       lump(

@@ -1,11 +1,12 @@
-import type { Table } from '../../book/index.ts';
+import { thingOf } from './inherit.ts';
+import { answer, answerEach, type Asking } from '../ground/answer.ts';
+import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { memoised, perMember } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
 import { mouths } from './rule.ts';
@@ -26,52 +27,46 @@ export interface OutOfReach {
  * What the youngest must not reach while they are there: whatever the cautions would stop for them, and sets that are
  * kept whole. In the order of the placements.
  */
-export const outOfReach = memoised(
-  (placements: readonly Placement[], frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] =>
-    reachOfPlacements(placements, frame, supplies).flat(),
-);
+export const outOfReach = (
+  asking: Asking,
+  placements: readonly Placement[],
+  frame: Frame,
+): readonly OutOfReach[] => flattened(reachOfPlacements(asking, placements, frame));
 
-const reachOfPlacements = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>): readonly OutOfReach[] => {
-    const setting = settingOf(placement, frame, supplies);
-    const ids = [...new Set(materialsOf(placement, supplies).map(({ supplyId }) => supplyId))];
-    return ids.flatMap((id): OutOfReach[] => {
-      const supply = supplies[id];
-      if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
-      const why = new Set<string>();
-      const children = new Set<Child>();
-      const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
-        const kept = seats.filter(({ child }) => {
-          const who = { child, months: ageOn(child, day.date) };
-          const stops = levelsFor(who, supply, setting).filter(
-            ({ rule, level }) => level === 'stop' && !rule.everyone,
-          );
-          for (const { rule } of stops) why.add(rule.about);
-          const isWhole = supply.set?.outOfReach === true && (who.months < SET_MONTHS || mouths(who));
-          if (isWhole && stops.length === 0) why.add('a set that is kept whole');
-          return stops.length > 0 || isWhole;
-        });
-        for (const { child } of kept) children.add(child);
-        return kept.length > 0 ? [day.number] : [];
+const reachOfPlacements = answerEach((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
+  const setting = settingOf(look, placement, frame);
+  const ids = [...new Set(materialsOf(look, placement).map(({ supplyId }) => supplyId))];
+  return ids.flatMap((id): OutOfReach[] => {
+    const supply = thingOf(look, id);
+    if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
+    const why = new Set<string>();
+    const children = new Set<Child>();
+    const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
+      const kept = seats.filter(({ child }) => {
+        const who = { child, months: ageOn(child, day.date) };
+        const stops = levelsFor(who, supply, setting).filter(
+          ({ rule, level }) => level === 'stop' && !rule.everyone,
+        );
+        for (const { rule } of stops) why.add(rule.about);
+        const isWhole = supply.set?.outOfReach === true && (who.months < SET_MONTHS || mouths(who));
+        if (isWhole && stops.length === 0) why.add('a set that is kept whole');
+        return stops.length > 0 || isWhole;
       });
-      if (days.length === 0) return [];
-      return [{ supply, why: [...why].join(', '), placement, children: [...children], days }];
+      for (const { child } of kept) children.add(child);
+      return kept.length > 0 ? [day.number] : [];
     });
-  },
-);
+    if (days.length === 0) return [];
+    return [{ supply, why: [...why].join(', '), placement, children: [...children], days }];
+  });
+});
 
 // What is done in a group is in an adult's hands; what stands open can be reached.
 const STANDS_OPEN: ReadonlySet<string> = new Set(['open-corner', 'shelf-work', 'bin']);
 
 /** The finding about things that stand open while children are there who must not reach them, and do not get them. */
-export const reachFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    today: PlainDay,
-  ): readonly Finding[] => {
-    const open = outOfReach(placements, frame, supplies).filter(({ placement }) =>
+export const reachFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
+    const open = outOfReach(look, placements, frame).filter(({ placement }) =>
       STANDS_OPEN.has(placement.content.mode),
     );
     // A child that gets the thing itself is told by the caution about it.

@@ -1,6 +1,6 @@
-import { groupBy, type Book, type Table } from '../../book/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
+import { groupBy, type Book } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
-import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Corner, type Home } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
 import { memoised } from '../ground/memo.ts';
@@ -60,13 +60,12 @@ const NOTHING: readonly Placement[] = [];
  * home's value for one thing. On Day 1 what stood at the end of the unit before goes, unless the same activity
  * stands in the same corner again. Standing kits stay. In the order of the days.
  */
-export const changeOvers = memoised(
+export const changeOvers = answer(
   (
+    look,
     placements: readonly Placement[],
     frame: Frame,
-    supplies: Table<Supply>,
-    corners: Table<Corner>,
-    left: readonly Placement[] = NOTHING,
+    left: readonly Placement[],
   ): readonly ChangeOver[] => {
     const setUps = placements.filter(({ where }) => where.kind === 'corner');
     const ending = groupBy(setUps, lastDayOf);
@@ -78,8 +77,8 @@ export const changeOvers = memoised(
       const goes = before.filter((one) => !after.some((other) => isSame(one, other)));
       const comes = after.filter((one) => !stays.includes(one));
       if (goes.length + comes.length === 0) return [];
-      const away = goes.flatMap((one) => itemOf(one, 'away', frame.home, supplies, corners));
-      const out = comes.flatMap((one) => itemOf(one, 'out', frame.home, supplies, corners));
+      const away = goes.flatMap((one) => itemOf(look, one, 'away', frame.home));
+      const out = comes.flatMap((one) => itemOf(look, one, 'out', frame.home));
       const minutes = [...away, ...out].reduce((sum, item) => sum + item.minutes, 0);
       return [{ day: number, goes: away, comes: out, stays, minutes }];
     });
@@ -95,22 +94,16 @@ const isSame = (a: Placement, b: Placement): boolean =>
 
 const SECONDS_A_MINUTE = 60;
 
-function itemOf(
-  placement: Placement,
-  way: 'away' | 'out',
-  home: Home,
-  supplies: Table<Supply>,
-  corners: Table<Corner>,
-): ChangeOverItem[] {
+function itemOf(look: Look, placement: Placement, way: 'away' | 'out', home: Home): ChangeOverItem[] {
   const { where, content } = placement;
-  const corner = where.kind === 'corner' ? corners[where.cornerId] : undefined;
+  const corner = where.kind === 'corner' ? look.one('corners', where.cornerId) : null;
   if (!corner) return [];
   const standing = new Set(corner.standingKit.map(({ supplyId }) => supplyId));
   const ids = [...new Set(content.materials.map(({ supplyId }) => supplyId))].filter(
     (id) => !standing.has(id),
   );
   const things = ids.flatMap((id) => {
-    const supply = supplies[id];
+    const supply = look.one('supplies', id);
     // What is used up is not put back.
     if (!supply || (way === 'away' && supply.use === 'consumable')) return [];
     return [{ name: supply.name, keptIn: supply.keptIn }];

@@ -1,10 +1,11 @@
+import { answer } from '../ground/answer.ts';
 import type { Book } from '../../book/index.ts';
 import type { Block } from '../../house/index.ts';
 import type { CirclePiece, DayLine, Placement, Thing, UnitId } from '../../unit/index.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { frameOf, type Frame } from '../plan/plan.ts';
 import { groupPatience, type GroupPatience } from './patience.ts';
-import { circleBlocks, runOn, runsOf, stuffOf, type CircleRun, type CircleStuff } from './run.ts';
+import { circleBlocks, runOn, runsOf, type CircleRun, type CircleStuff } from './run.ts';
 import { standInsOf } from './stand-ins.ts';
 
 /** What a unit says of its circles. */
@@ -24,14 +25,13 @@ const piecesOf = stableGroups((piece: CirclePiece) => piece.unitId);
 const thingsOf = stableGroups((thing: Thing) => thing.unitId);
 const linesOf = stableGroups((line: DayLine) => line.unitId);
 
-const stuffIn = (book: Book, unitId: UnitId): CircleStuff =>
-  stuffOf(
-    piecesOf(book.circlePieces).get(unitId) ?? NONE,
-    thingsOf(book.things).get(unitId) ?? NONE,
-    linesOf(book.dayLines).get(unitId) ?? NONE,
-    book.songs,
-    book.bookTitles,
-  );
+const stuffIn = answer((look, unitId: UnitId): CircleStuff => ({
+  pieces: piecesOf(look.table('circlePieces')).get(unitId) ?? NONE,
+  things: thingsOf(look.table('things')).get(unitId) ?? NONE,
+  lines: linesOf(look.table('dayLines')).get(unitId) ?? NONE,
+  songs: look.table('songs'),
+  books: look.table('bookTitles'),
+}));
 
 /** The circles of a unit. */
 export function circlesOf(book: Book, unitId: UnitId): Circles {

@@ -65,17 +65,6 @@ export interface CircleStuff {
   readonly books: Table<BookTitle>;
 }
 
-/** One object as long as all its parts are the same. */
-export const stuffOf = memoised(
-  (
-    pieces: readonly CirclePiece[],
-    things: readonly Thing[],
-    lines: readonly DayLine[],
-    songs: Table<Song>,
-    books: Table<BookTitle>,
-  ): CircleStuff => ({ pieces, things, lines, songs, books }),
-);
-
 /** The blocks that a home keeps for circle time. */
 export const circleBlocks = (home: Home): readonly Block[] => home.blocks.filter(({ isCircle }) => isCircle);
 

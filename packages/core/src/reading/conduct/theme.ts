@@ -1,5 +1,4 @@
-import type { Table } from '../../book/index.ts';
-import type { BookTitle } from '../../library/index.ts';
+import { answer } from '../ground/answer.ts';
 import { AREAS, areaOf } from '../../skills/index.ts';
 import {
   featureKey,
@@ -106,19 +105,14 @@ export const planFindings = memoised((events: readonly SpecialEvent[]): readonly
 );
 
 /** The finding about books of the unit that are never read aloud. */
-export const bookFindings = memoised(
-  (
-    lines: readonly DayLine[],
-    pieces: readonly CirclePiece[],
-    frame: Frame,
-    titles: Table<BookTitle>,
-  ): readonly Finding[] => {
+export const bookFindings = answer(
+  (look, lines: readonly DayLine[], pieces: readonly CirclePiece[], frame: Frame): readonly Finding[] => {
     const read = new Set([
       ...lines.filter(({ kind }) => kind === 'read-aloud').map(({ bookId }) => bookId as string),
       ...pieces.map(({ bookId }) => bookId as string),
     ]);
     const unread = frame.unit.bookIds.flatMap((id) => {
-      const title = titles[id];
+      const title = look.one('bookTitles', id);
       return !title || title.use === 'rail' || read.has(id) ? [] : [title.title];
     });
     if (unread.length === 0) return [];

@@ -1,6 +1,5 @@
-import type { Table } from '../../book/index.ts';
+import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { SupplyLine } from '../gather/line.ts';
@@ -71,16 +70,11 @@ export const byHandFindings = memoised((supplies: readonly SupplyLine[]): readon
 });
 
 /** The finding about sets that are used although pieces of them are missing. */
-export const pieceFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    today: PlainDay,
-  ): readonly Finding[] => {
+export const pieceFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
     const used = placements.flatMap((placement) =>
       placement.content.materials.flatMap(({ supplyId }) => {
-        const supply = supplies[supplyId];
+        const supply = look.one('supplies', supplyId);
         const missing = supply?.set?.pieces.filter(({ missing: count }) => count > 0) ?? [];
         if (!supply || missing.length === 0) return [];
         const days = sessionsOf(placement, frame).flatMap(({ day }) =>

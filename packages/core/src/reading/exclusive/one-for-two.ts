@@ -1,30 +1,23 @@
-import type { Table } from '../../book/index.ts';
+import { answer, answerEach, type Look } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { StockMove, Supply } from '../../cupboard/index.ts';
-import type { Corner } from '../../house/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { amountAtOnce, peaksByDay } from '../amounts/peak.ts';
 import { usesOf, type Use } from '../amounts/uses.ts';
 import { fewOf, formatDays, type Finding } from '../ground/finding.ts';
-import { memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { flattened, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 /** The reusable things that a unit uses, with every use of each. */
-export const reusablesOf = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    corners: Table<Corner>,
-  ): ReadonlyMap<Supply, readonly Use[]> =>
-    bySupply(reusableUses(placements, frame, supplies, corners).flat()),
+export const reusablesOf = answer(
+  (look, placements: readonly Placement[], frame: Frame): ReadonlyMap<Supply, readonly Use[]> =>
+    bySupply(flattened(reusableUses(look, placements, frame))),
 );
 
-const reusableUses = perMember(
-  (placement: Placement, frame: Frame, supplies: Table<Supply>, corners: Table<Corner>): readonly Use[] =>
-    usesOf(placement, frame, supplies, corners).filter(({ supply }) => supply.use === 'reusable'),
+const reusableUses = answerEach((look, placement: Placement, frame: Frame): readonly Use[] =>
+  usesOf(look, placement, frame).filter(({ supply }) => supply.use === 'reusable'),
 );
 const bySupply = stableGroups((use: Use) => use.supply);
 
@@ -33,30 +26,23 @@ const bySupply = stableGroups((use: Use) => use.supply);
  * unit, or in this one and one whose days overlap. Days before `today` are left out. What is missing even for one
  * place is not told here: it stands on the supply list.
  */
-export const oneForTwoFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    corners: Table<Corner>,
-    stockMoves: Table<StockMove>,
-    today: PlainDay,
-  ): readonly Finding[] => clashes([...reusablesOf(placements, frame, supplies, corners)], stockMoves, today),
+export const oneForTwoFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] =>
+    clashes(look, [...reusablesOf(look, placements, frame)], today),
 );
 
 /** The same for this unit and one whose days overlap, each with its {@link reusablesOf}: only what takes both to clash. */
-export const acrossUnitsFindings = memoised(
+export const acrossUnitsFindings = answer(
   (
+    look,
     here: ReadonlyMap<Supply, readonly Use[]>,
     frame: Frame,
-    there: ReadonlyMap<Supply, readonly Use[]>,
-    otherUnit: Unit,
-    stockMoves: Table<StockMove>,
+    other: { readonly unit: Unit; readonly uses: ReadonlyMap<Supply, readonly Use[]> },
     today: PlainDay,
   ): readonly Finding[] => {
     const numberOf = new Map(frame.calendar.days.map(({ date, number }) => [date, number]));
     const both = [...here].flatMap(([supply, uses]): [Supply, Use[]][] => {
-      const others = (there.get(supply) ?? []).filter(({ day }) => numberOf.has(day.date));
+      const others = (other.uses.get(supply) ?? []).filter(({ day }) => numberOf.has(day.date));
       if (others.length === 0) return [];
       // Days are told by the numbers of the unit that is read.
       const renumbered = others.map((use) => ({
@@ -65,31 +51,26 @@ export const acrossUnitsFindings = memoised(
       }));
       return [[supply, [...uses, ...renumbered]]];
     });
-    return clashes(both, stockMoves, today, otherUnit);
+    return clashes(look, both, today, other.unit);
   },
 );
 
 function clashes(
+  look: Look,
   bySupply: readonly (readonly [Supply, readonly Use[]])[],
-  stockMoves: Table<StockMove>,
   today: PlainDay,
   otherUnit: Unit | null = null,
 ): readonly Finding[] {
-  return bySupply.flatMap(([supply, all]) => clashesOf(all, supply, stockMoves, today, otherUnit));
+  return bySupply.flatMap(([, all]) => clashesOf(look, all, today, otherUnit));
 }
 
 // Of one thing, with all its uses.
-const clashesOf = memoised(
-  (
-    all: readonly Use[],
-    supply: Supply,
-    stockMoves: Table<StockMove>,
-    today: PlainDay,
-    otherUnit: Unit | null,
-  ): readonly Finding[] => {
+const clashesOf = answer(
+  (look, all: readonly Use[], today: PlainDay, otherUnit: Unit | null): readonly Finding[] => {
+    const { supply } = all[0]!;
     const uses = all.filter(({ day }) => day.date >= today);
     if (new Set(uses.map(({ placement }) => placement.id)).size < 2) return [];
-    const have = stockOf(supply, stockMoves).amount;
+    const have = stockOf(supply, look.table('stockMoves')).amount;
     const days = [...peaksByDay(uses)].flatMap(([number, peak]) => {
       if (peak.amount <= have) return [];
       const places = new Set(peak.uses.map(({ placement }) => placement));

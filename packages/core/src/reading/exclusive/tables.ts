@@ -1,19 +1,14 @@
-import type { Table } from '../../book/index.ts';
+import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Corner } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { formatDays, type Finding } from '../ground/finding.ts';
-import { memoised } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** The findings about corners that share a table and both have something out on the same days, from `today` on. */
-export const sharedTableFindings = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    corners: Table<Corner>,
-    today: PlainDay,
-  ): readonly Finding[] => {
+export const sharedTableFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
+    const corners = look.table('corners');
     const pairs = Object.values(corners).flatMap((corner) => {
       const other = corner.sharesTableWith === null ? undefined : corners[corner.sharesTableWith];
       // Both may name each other: the pair is told once.
@@ -53,24 +48,24 @@ function daysIn(
 }
 
 /** The findings about set-ups in a corner that the home has taken off its shelf. */
-export const retiredCornerFindings = memoised(
-  (placements: readonly Placement[], corners: Table<Corner>): readonly Finding[] =>
-    placements.flatMap((placement): Finding[] => {
-      const corner = placement.where.kind === 'corner' ? corners[placement.where.cornerId] : undefined;
-      if (!corner?.retired) return [];
-      return [
-        {
-          key: `retired-corner:${placement.id}`,
-          rule: 'retired-corner',
-          level: 'note',
-          title: `${corner.name} is off the shelf`,
-          detail: `${placement.content.title} stands there. Move it to another corner, or put the corner back.`,
-          basis: 'a corner that is retired keeps what was planned in it',
-          days: [],
-          cornerIds: [corner.id],
-          placementId: placement.id,
-          childIds: [],
-        },
-      ];
-    }),
+export const retiredCornerFindings = answer((look, placements: readonly Placement[]): readonly Finding[] =>
+  placements.flatMap((placement): Finding[] => {
+    const { where } = placement;
+    const corner = where.kind === 'corner' ? look.one('corners', where.cornerId) : null;
+    if (!corner?.retired) return [];
+    return [
+      {
+        key: `retired-corner:${placement.id}`,
+        rule: 'retired-corner',
+        level: 'note',
+        title: `${corner.name} is off the shelf`,
+        detail: `${placement.content.title} stands there. Move it to another corner, or put the corner back.`,
+        basis: 'a corner that is retired keeps what was planned in it',
+        days: [],
+        cornerIds: [corner.id],
+        placementId: placement.id,
+        childIds: [],
+      },
+    ];
+  }),
 );

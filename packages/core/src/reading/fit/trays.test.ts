@@ -89,7 +89,7 @@ describe('the trays', () => {
 
   test('know the next way to play a set, from how often it was met', () => {
     const placement = planned.placements.p!;
-    const way = (times: number) => nextWays(placement, times, planned.supplies)[0]?.way;
+    const way = (times: number) => nextWays(planned, placement, times)[0]?.way;
     expect([0, 1, 2, 9].map(way)).toEqual(['Match.', 'Order.', 'Spell.', 'Spell.']);
   });
 

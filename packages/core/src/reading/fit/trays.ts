@@ -1,5 +1,5 @@
 import type { ProgramDay } from '../../calendar/index.ts';
-import type { Book, Table } from '../../book/index.ts';
+import type { Book } from '../../book/index.ts';
 import { formatAge, ageInMonths, type Child } from '../../house/index.ts';
 import type { ActivityContent, ActivityVersion } from '../../library/index.ts';
 import { areaOf, AREAS, rungOf, skillName, type Area, type SkillId } from '../../skills/index.ts';
@@ -195,9 +195,9 @@ export interface NextWay {
  * The next ways to play the sets that a placement uses: the first way for a child who has not met it yet, then one
  * further each time, up to the last. `times` is how often the child has met this activity in earlier units.
  */
-export const nextWays = (placement: Placement, times: number, supplies: Table<Supply>): readonly NextWay[] =>
+export const nextWays = (book: Book, placement: Placement, times: number): readonly NextWay[] =>
   placement.content.materials.flatMap(({ supplyId }) => {
-    const supply = supplies[supplyId];
+    const supply = book.supplies[supplyId];
     const ways = supply?.set?.waysToPlay ?? [];
     const way = ways[Math.min(times, ways.length - 1)];
     return supply && way !== undefined ? [{ supply, times, way }] : [];

@@ -191,14 +191,7 @@ describe('what a stage brings along', () => {
     };
     const book = after(rooted, away);
     const [told] = watchedIn(book, A_MONDAY);
-    const exceptions = { absences: Object.values(book.absences), extras: [] };
-    const days = fullHouseDays(
-      told!.stages[2]!,
-      book.homes['home' as never]!,
-      [],
-      Object.values(book.children),
-      exceptions,
-    );
+    const days = fullHouseDays(book, told!.stages[2]!);
     expect(days.map(({ date, missing }) => [date.slice(5), missing.length])).toEqual([
       ['03-15', 0],
       ['03-16', 0],

@@ -1,4 +1,5 @@
-import type { Table } from '../../book/index.ts';
+import { calendarIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import {
   addDays,
   closedBecause,
@@ -52,20 +53,16 @@ const sightingsOf = stableGroups((sighting: Sighting) => sighting.observationId)
 const NONE: readonly never[] = [];
 
 /** All that is watched in a home, what goes on first, then by the day on which it was started. */
-export function forecastsOf(
-  observations: Table<Observation>,
-  sightings: Table<Sighting>,
-  calendar: ProgramCalendar,
-  today: PlainDay,
-): readonly Forecast[] {
-  const groups = sightingsOf(sightings);
-  return Object.values(observations)
+export const forecastsOf = answer((look, today: PlainDay): readonly Forecast[] => {
+  const groups = sightingsOf(look.table('sightings'));
+  const calendar = calendarIn(look);
+  return Object.values(look.table('observations'))
     .map((observation) => forecastOf(observation, groups.get(observation.id) ?? NONE, calendar, today))
     .toSorted(
       (a, b) =>
         Number(a.isOver) - Number(b.isOver) || (a.observation.startedOn < b.observation.startedOn ? 1 : -1),
     );
-}
+});
 
 const FORTNIGHT = 14;
 

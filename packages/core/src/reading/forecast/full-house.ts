@@ -1,14 +1,7 @@
+import { calendarIn, exceptionsIn, homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { addDays, closedBecause, type PlainDay } from '../../calendar/index.ts';
-import {
-  attendanceOn,
-  belongsOn,
-  type Child,
-  type Closure,
-  type Exceptions,
-  type Home,
-} from '../../house/index.ts';
-import { calendarOf } from '../../unit/index.ts';
-import { memoised } from '../ground/memo.ts';
+import { attendanceOn, belongsOn, type Child } from '../../house/index.ts';
 import type { StageForecast } from './forecast.ts';
 
 /** A day on which a stage that wants everyone may begin, and who is missing then. */
@@ -18,16 +11,13 @@ export interface HouseDay {
 }
 
 /** The open days on which such a stage may begin, the fullest first; none for a stage that asks for nobody in particular. */
-export const fullHouseDays = memoised(
-  (
-    { stage, earliest, latest, began }: StageForecast,
-    home: Home,
-    closures: readonly Closure[],
-    children: readonly Child[],
-    exceptions: Exceptions,
-  ): readonly HouseDay[] => {
+export const fullHouseDays = answer(
+  (look, { stage, earliest, latest, began }: StageForecast): readonly HouseDay[] => {
     if (!stage.fullHouse || began !== null) return [];
-    const calendar = calendarOf(home, closures);
+    const home = homeIn(look);
+    const calendar = calendarIn(look);
+    const children = Object.values(look.table('children'));
+    const exceptions = exceptionsIn(look);
     const days: HouseDay[] = [];
     for (let date = earliest; date <= latest; date = addDays(date, 1)) {
       if (closedBecause(date, calendar) !== null) continue;

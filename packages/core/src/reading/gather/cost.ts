@@ -1,10 +1,10 @@
+import { answer } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { CategoryId, StockMove, Supply } from '../../cupboard/index.ts';
+import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import { CATEGORIES } from '../../cupboard/index.ts';
 import { usedDayIdOf, type UsedDay } from '../../daybook/index.ts';
 import { moneySchema, type Money } from '../../measure/index.ts';
-import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import type { SupplyLine } from './line.ts';
 
@@ -35,47 +35,38 @@ export function bestRate({ packs }: Supply): number | null {
 const money = (amount: number): Money => moneySchema.parse(Math.round(amount));
 
 /** The cost of a unit, from its lines and the ledger. */
-export const costOf = memoised(
-  (
-    lines: readonly SupplyLine[],
-    frame: Frame,
-    supplies: Table<Supply>,
-    stockMoves: Table<StockMove>,
-    usedDays: Table<UsedDay>,
-    today: PlainDay,
-  ): Cost => {
-    const toBuy = lines.filter(({ basket }) => basket === 'buy');
-    const costs = toBuy.map(({ packs, supply }) => ({ category: supply.category, cost: packs?.cost ?? 0 }));
-    const kinds = new Map<CategoryId, number>();
-    for (const { category, cost } of costs) kinds.set(category, (kinds.get(category) ?? 0) + cost);
-    const ours = Object.values(stockMoves).filter(({ forUnit }) => forUnit === frame.unit.id);
-    const takenOut = ours
-      .filter(({ kind }) => kind === 'used')
-      .map(({ supplyId, amount }) => ({ supply: supplies[supplyId], amount }));
-    // What is cooked is paid for by what goes into it.
-    const toCome = lines
-      .filter(({ supply, cooking }) => supply.use === 'consumable' && cooking === null)
-      .map(({ supply, need }) => ({ supply, amount: need.amount }));
-    const used = [...takenOut, ...toCome].reduce(
-      (sum, { supply, amount }) => sum + (supply ? (bestRate(supply) ?? 0) * amount : 0),
-      0,
-    );
-    const childDays = childDaysOf(frame, usedDays, today);
-    return {
-      paid: money(ours.reduce((sum, { paid }) => sum + (paid ?? 0), 0)),
-      toBuy: money(costs.reduce((sum, { cost }) => sum + cost, 0)),
-      used: money(used),
-      perChildDay: childDays === 0 ? null : used / childDays,
-      childDays,
-      budget: frame.unit.budget,
-      byKind: [...kinds]
-        .filter(([, cost]) => cost > 0)
-        .map(([category, cost]) => ({ category, name: CATEGORIES[category].name, cost: money(cost) }))
-        .toSorted((a, b) => b.cost - a.cost),
-      unpriced: toBuy.filter(({ packs }) => packs === null || packs.cost === null),
-    };
-  },
-);
+export const costOf = answer((look, lines: readonly SupplyLine[], frame: Frame, today: PlainDay): Cost => {
+  const toBuy = lines.filter(({ basket }) => basket === 'buy');
+  const costs = toBuy.map(({ packs, supply }) => ({ category: supply.category, cost: packs?.cost ?? 0 }));
+  const kinds = new Map<CategoryId, number>();
+  for (const { category, cost } of costs) kinds.set(category, (kinds.get(category) ?? 0) + cost);
+  const ours = Object.values(look.table('stockMoves')).filter(({ forUnit }) => forUnit === frame.unit.id);
+  const takenOut = ours
+    .filter(({ kind }) => kind === 'used')
+    .map(({ supplyId, amount }) => ({ supply: look.one('supplies', supplyId), amount }));
+  // What is cooked is paid for by what goes into it.
+  const toCome = lines
+    .filter(({ supply, cooking }) => supply.use === 'consumable' && cooking === null)
+    .map(({ supply, need }) => ({ supply, amount: need.amount }));
+  const used = [...takenOut, ...toCome].reduce(
+    (sum, { supply, amount }) => sum + (supply ? (bestRate(supply) ?? 0) * amount : 0),
+    0,
+  );
+  const childDays = childDaysOf(frame, look.table('usedDays'), today);
+  return {
+    paid: money(ours.reduce((sum, { paid }) => sum + (paid ?? 0), 0)),
+    toBuy: money(costs.reduce((sum, { cost }) => sum + cost, 0)),
+    used: money(used),
+    perChildDay: childDays === 0 ? null : used / childDays,
+    childDays,
+    budget: frame.unit.budget,
+    byKind: [...kinds]
+      .filter(([, cost]) => cost > 0)
+      .map(([category, cost]) => ({ category, name: CATEGORIES[category].name, cost: money(cost) }))
+      .toSorted((a, b) => b.cost - a.cost),
+    unpriced: toBuy.filter(({ packs }) => packs === null || packs.cost === null),
+  };
+});
 
 // Days of which nobody said what they used tell nothing about what a child uses on a day.
 const childDaysOf = ({ attendance, unit }: Frame, usedDays: Table<UsedDay>, today: PlainDay): number =>

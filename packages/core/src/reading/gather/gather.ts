@@ -1,6 +1,7 @@
-import type { Book, Table } from '../../book/index.ts';
+import { answer } from '../ground/answer.ts';
+import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { StockMove, Supply, SupplyId } from '../../cupboard/index.ts';
+import type { StockMove, SupplyId } from '../../cupboard/index.ts';
 import type { Errand } from '../../daybook/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { quantity } from '../../measure/index.ts';
@@ -33,14 +34,7 @@ export function gatherLines(book: Book, unitId: UnitId, today: PlainDay): readon
   // In one order whichever unit is asked about: what is shared out for one is shared out for all.
   const [first, ...others] = unitsThatNeed(book, unitId, today).map((id) => needsOfUnit(book, id, today));
   const needs = joined(first!, ...others);
-  const shared = sharedOut(
-    needs,
-    book.supplies,
-    recipesByProduct(book.recipes),
-    book.errands,
-    book.stockMoves,
-  );
-  return linesOf(shared, book.pickups, unitId);
+  return linesOf(book, sharedOut(book, needs), unitId);
 }
 
 function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly UnitId[] {
@@ -56,88 +50,75 @@ function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly Un
 
 const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need[] =>
   needsOf(
+    book,
     together(bothOf(placedIn(book, unitId)), circleStandIns(book, unitId)),
     frameOf(book, unitId),
-    book.supplies,
-    book.corners,
-    book.usedDays,
     today,
   );
 
 // Every unit's lines, each with what is cooked for it.
-const sharedOut = memoised(
-  (
-    needs: readonly Need[],
-    supplies: Table<Supply>,
-    recipes: ReadonlyMap<string, Recipe>,
-    errands: Book['errands'],
-    stockMoves: Table<StockMove>,
-  ): ReadonlyMap<AllottedLine, CookPlan | null> => {
-    const direct = needsBySupply(needs);
-    const order = productsFirst(direct, recipes);
-    const plans = new Map<string, CookPlan[]>();
-    const lines = new Map<AllottedLine, CookPlan | null>();
-    // What goes into a product is known once that product is: products come first.
-    for (const id of order) {
-      const ofSupply = direct.get(id as SupplyId) ?? NONE;
-      const [first, ...others] = plans.get(id) ?? NONE;
-      const ofCooking = first ? cookNeedsOf(samePlans(first, ...others), id) : NONE;
-      if (ofSupply.length === 0 && ofCooking.length === 0) continue;
-      const recipe = recipes.get(id);
-      const found = allotted(
-        ofSupply,
-        ofCooking,
-        errandsBySupply(errands).get(id as SupplyId) ?? NONE,
-        movesBySupply(stockMoves).get(id as SupplyId) ?? NONE,
-        recipe !== undefined,
-      );
-      for (const line of found) {
-        const plan = recipe ? cookPlanOf(line, recipe, supplies) : null;
-        lines.set(line, plan);
-        for (const part of new Set(plan?.needs.map(({ supply }) => supply.id)))
-          plans.set(part, [...(plans.get(part) ?? []), plan!]);
-      }
+const sharedOut = answer((look, needs: readonly Need[]): ReadonlyMap<AllottedLine, CookPlan | null> => {
+  const supplies = look.table('supplies');
+  const recipes = recipesByProduct(look.table('recipes'));
+  const [errands, stockMoves] = [look.table('errands'), look.table('stockMoves')];
+  const direct = needsBySupply(needs);
+  const order = productsFirst(direct, recipes);
+  const plans = new Map<string, CookPlan[]>();
+  const lines = new Map<AllottedLine, CookPlan | null>();
+  // What goes into a product is known once that product is: products come first.
+  for (const id of order) {
+    const ofSupply = direct.get(id as SupplyId) ?? NONE;
+    const [first, ...others] = plans.get(id) ?? NONE;
+    const ofCooking = first ? cookNeedsOf(samePlans(first, ...others), id) : NONE;
+    if (ofSupply.length === 0 && ofCooking.length === 0) continue;
+    const recipe = recipes.get(id);
+    const found = allotted(
+      ofSupply,
+      ofCooking,
+      errandsBySupply(errands).get(id as SupplyId) ?? NONE,
+      movesBySupply(stockMoves).get(id as SupplyId) ?? NONE,
+      recipe !== undefined,
+    );
+    for (const line of found) {
+      const plan = recipe ? cookPlanOf(line, recipe, supplies) : null;
+      lines.set(line, plan);
+      for (const part of new Set(plan?.needs.map(({ supply }) => supply.id)))
+        plans.set(part, [...(plans.get(part) ?? []), plan!]);
     }
-    return lines;
-  },
-);
+  }
+  return lines;
+});
 
-const linesOf = memoised(
-  (
-    shared: ReadonlyMap<AllottedLine, CookPlan | null>,
-    pickups: Book['pickups'],
-    unitId: UnitId,
-  ): readonly SupplyLine[] =>
+const linesOf = answer(
+  (look, shared: ReadonlyMap<AllottedLine, CookPlan | null>, unitId: UnitId): readonly SupplyLine[] =>
     [...shared]
       .filter(([line]) => line.unit.id === unitId)
-      .map(([line, plan]) => finished(line, plan, pickups))
+      .map(([line, plan]) => finished(look, line, plan))
       // What a corner's own kit covers is not asked of the cupboard.
       .filter((line) => line.need.amount > 0 || line.errand?.amount)
       .toSorted((a, b) => a.by.number - b.by.number || (a.supply.name < b.supply.name ? -1 : 1)),
 );
 
-const finished = memoised(
-  (line: AllottedLine, plan: CookPlan | null, pickups: Book['pickups']): SupplyLine => {
-    const pickup = pickups[lineIdOf(line)] ?? null;
-    if (!plan) return { ...line, cooking: null, pickup };
-    const { cooking } = plan;
-    // Children with a batch of their own are not served by what is in the house.
-    const made = cooking.problem === null && (cooking.batches.gt(0) || cooking.own !== null);
-    const basket = line.errand?.basket ?? (made ? 'cook' : line.basket);
-    const buy =
-      made && line.buy.amount === 0
-        ? quantity(line.need.amount - line.have.amount, line.supply.unit)
-        : line.buy;
-    return {
-      ...line,
-      basket,
-      buy: buy.amount > 0 ? buy : line.buy,
-      orderBy: made ? cooking.makeBy : line.orderBy,
-      cooking,
-      pickup,
-    };
-  },
-);
+const finished = answer((look, line: AllottedLine, plan: CookPlan | null): SupplyLine => {
+  const pickup = look.one('pickups', lineIdOf(line));
+  if (!plan) return { ...line, cooking: null, pickup };
+  const { cooking } = plan;
+  // Children with a batch of their own are not served by what is in the house.
+  const made = cooking.problem === null && (cooking.batches.gt(0) || cooking.own !== null);
+  const basket = line.errand?.basket ?? (made ? 'cook' : line.basket);
+  const buy =
+    made && line.buy.amount === 0
+      ? quantity(line.need.amount - line.have.amount, line.supply.unit)
+      : line.buy;
+  return {
+    ...line,
+    basket,
+    buy: buy.amount > 0 ? buy : line.buy,
+    orderBy: made ? cooking.makeBy : line.orderBy,
+    cooking,
+    pickup,
+  };
+});
 
 /** All supplies that may be asked for, in an order in which what is made comes before what goes into it. */
 function productsFirst(

@@ -5,7 +5,6 @@ import { ALLERGENS } from '../../house/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
-import { withInherited } from '../cautions/inherit.ts';
 import { placementsOf, type Finding } from '../ground/finding.ts';
 import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
 import type { PlannedThing } from '../room/day-plan.ts';
@@ -73,9 +72,7 @@ const versionsOf = (session: Session, mayBeNamed: ReadonlySet<string>): Handover
     }));
 
 function thingsOn({ book, frame }: Shown, { placement, day }: Session): HandoverItem['things'] {
-  const uses = usesOf(placement, frame, book.supplies, book.corners).filter(
-    (use) => use.day.number === day.number,
-  );
+  const uses = usesOf(book, placement, frame).filter((use) => use.day.number === day.number);
   return [...groupBy(uses, (use) => use.supply)].map(([supply, ofSupply]) => {
     const amount = ofSupply.reduce((total, use) => total + use.amount, 0);
     return {
@@ -95,7 +92,7 @@ const LEVEL_WORDS = { stop: 'Stop', care: 'Care' } as const;
 
 /** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
 function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Session): HandoverItem['cautions'] {
-  const meetings = allergenMeetings(placement, frame, withInherited(book.supplies, book.recipes), day.date)
+  const meetings = allergenMeetings(book, placement, frame, day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
       ({ child, supply, allergen }) =>

@@ -1,6 +1,7 @@
-import { groupBy, type Table } from '../../book/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
+import { groupBy } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
-import type { Activity, ActivityId } from '../../library/index.ts';
+import type { ActivityId } from '../../library/index.ts';
 import { firstDayOf, lastDayOf, spanOfDays, type Placement, type Where } from '../../unit/index.ts';
 import { aboutPlacement, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
@@ -104,19 +105,14 @@ function isEarlierInTheDay(before: Placement, after: Placement, { home }: Frame)
 }
 
 // Nothing is wrong as soon as one of several fits.
-function breaksOf(
-  placement: Placement,
-  order: Order,
-  frame: Frame,
-  activities: Table<Activity>,
-): readonly OrderBreak[] {
+function breaksOf(look: Look, placement: Placement, order: Order, frame: Frame): readonly OrderBreak[] {
   return needsOf(placement).flatMap((need): OrderBreak[] => {
     const before = candidatesFor(need, order).filter(({ id }) => id !== placement.id);
     if (before.length === 0)
       return [
         {
           kind: 'missing something',
-          text: `needs ${nameOf(need, activities)} first, which is not planned on any day`,
+          text: `needs ${nameOf(look, need)} first, which is not planned on any day`,
           withId: null,
         },
       ];
@@ -125,17 +121,17 @@ function breaksOf(
   });
 }
 
-const nameOf = ({ what }: Need, activities: Table<Activity>): string =>
-  'made' in what ? what.made : (activities[what.activityId]?.content.title ?? 'something else');
+const nameOf = (look: Look, { what }: Need): string =>
+  'made' in what ? what.made : (look.one('activities', what.activityId)?.content.title ?? 'something else');
 
 /** The findings about what stands before something that it needs, too soon after it, too late, or without it. */
-export const orderFindings = memoised(
-  (placements: readonly Placement[], frame: Frame, activities: Table<Activity>): readonly Finding[] => {
+export const orderFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame): readonly Finding[] => {
     const order = orderOf(placements);
     return order.needing
       .filter((placement) => frame.calendar.days[firstDayOf(placement) - 1])
       .flatMap((placement) =>
-        breaksOf(placement, order, frame, activities).map(({ kind, text }, i) => ({
+        breaksOf(look, placement, order, frame).map(({ kind, text }, i) => ({
           key: `order:${placement.id}:${i}`,
           rule: 'order' as const,
           level: 'care' as const,
@@ -159,27 +155,24 @@ export interface DayVerdict {
  * For every day of the unit, what moving a placement there would break: its own needs, and those of what needs it.
  * What is missing altogether is left out: no day mends it. Set-ups and bins keep their length.
  */
-export function verdictsFor(
-  placement: Placement,
-  placements: readonly Placement[],
-  frame: Frame,
-  activities: Table<Activity>,
-): readonly DayVerdict[] {
-  const others = placements.filter(({ id }) => id !== placement.id);
-  return frame.calendar.days.map(({ number }) => {
-    const moved: Placement = { ...placement, where: movedTo(placement.where, number, frame) };
-    const order = orderOf([...others, moved]);
-    const own = breaksOf(moved, order, frame, activities).filter(({ withId }) => withId !== null);
-    const theirs = order.needing
-      .filter(({ id }) => id !== placement.id)
-      .flatMap((other) =>
-        breaksOf(other, order, frame, activities)
-          .filter(({ withId }) => withId === placement.id)
-          .map(({ text }) => `${other.content.title} ${text}`),
-      );
-    return { day: number, breaks: [...own.map(({ text }) => `It ${text}`), ...theirs] };
-  });
-}
+export const verdictsFor = answer(
+  (look, placement: Placement, placements: readonly Placement[], frame: Frame): readonly DayVerdict[] => {
+    const others = placements.filter(({ id }) => id !== placement.id);
+    return frame.calendar.days.map(({ number }) => {
+      const moved: Placement = { ...placement, where: movedTo(placement.where, number, frame) };
+      const order = orderOf([...others, moved]);
+      const own = breaksOf(look, moved, order, frame).filter(({ withId }) => withId !== null);
+      const theirs = order.needing
+        .filter(({ id }) => id !== placement.id)
+        .flatMap((other) =>
+          breaksOf(look, other, order, frame)
+            .filter(({ withId }) => withId === placement.id)
+            .map(({ text }) => `${other.content.title} ${text}`),
+        );
+      return { day: number, breaks: [...own.map(({ text }) => `It ${text}`), ...theirs] };
+    });
+  },
+);
 
 /** Where something stands after it was taken to a day: in its block, or for as many days as before. */
 export function movedTo(where: Where, day: number, { home, unit }: Frame): Where {

@@ -1,4 +1,6 @@
-import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
+import { exceptionsIn, homeIn } from './house.ts';
+import { answer } from '../ground/answer.ts';
+import { groupBy, type Book, type Table } from '../../book/index.ts';
 import {
   clockSpan,
   WHOLE_DAY,
@@ -15,14 +17,10 @@ import {
   partsDuring,
   presentDuring,
   valueIn,
-  type Absence,
   type Block,
   type Child,
-  type Closure,
   type Corner,
   type DayAttendance,
-  type Exceptions,
-  type Extra,
   type Home,
   type Months,
   type Person,
@@ -69,34 +67,16 @@ export interface Session {
  * The frame of a unit.
  * @throws {Error} when the book has no such unit: views ask for units that they took from the book.
  */
-export function frameOf(book: Book, unitId: UnitId): Frame {
-  const unit = book.units[unitId];
+export const frameOf = answer((look, unitId: UnitId): Frame => {
+  const unit = look.one('units', unitId);
   if (!unit) throw new Error(`no such unit: ${unitId}`);
-  const { closures, children, people } = book;
-  return frame(unit, homeOf(book), closures, children, people, exceptionsOf(book.absences, book.extras));
-}
-
-// One object as long as both tables are the same, so that what stands on it is remembered.
-const exceptionsOf = memoised((absences: Table<Absence>, extras: Table<Extra>): Exceptions => ({
-  absences: Object.values(absences),
-  extras: Object.values(extras),
-}));
-
-const frame = memoised(
-  (
-    unit: Unit,
-    home: Home,
-    closures: Table<Closure>,
-    children: Table<Child>,
-    people: Table<Person>,
-    exceptions: Exceptions,
-  ): Frame => {
-    const calendar = unitDays(unit, home, Object.values(closures));
-    const everyone = Object.values(children).toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
-    const attendance = calendar.days.map(({ date }) => attendanceOn(date, home, everyone, exceptions));
-    return { unit, home, calendar, attendance, people: Object.values(people) };
-  },
-);
+  const home = homeIn(look);
+  const calendar = unitDays(unit, home, Object.values(look.table('closures')));
+  const everyone = Object.values(look.table('children')).toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
+  const exceptions = exceptionsIn(look);
+  const attendance = calendar.days.map(({ date }) => attendanceOn(date, home, everyone, exceptions));
+  return { unit, home, calendar, attendance, people: Object.values(look.table('people')) };
+});
 
 /** Where a unit stands by the home's date: an idea has no dates. A unit without any program day counts as still to come. */
 export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 'to-come' | 'now' | 'over' {
@@ -137,8 +117,9 @@ export interface Twin {
 }
 
 /** Everything that is placed in a unit. What stands in for something that is gone counts as neither. */
-export const placedIn = (book: Book, unitId: UnitId): Placed =>
-  placedOf(byUnit(book.placements).get(unitId) ?? NOTHING);
+export const placedIn = answer((look, unitId: UnitId): Placed =>
+  placedOf(byUnit(look.table('placements')).get(unitId) ?? NOTHING),
+);
 
 /** Both: what stands in for something is needed as well, it must be there when the weather turns. */
 export const bothOf = memoised(({ placements, twins }: Placed): readonly Placement[] =>

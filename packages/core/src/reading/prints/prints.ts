@@ -1,9 +1,8 @@
-import type { Table } from '../../book/index.ts';
+import { answer, answerEach } from '../ground/answer.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Home } from '../../house/index.ts';
 import type { ActivityVersion, AmountFor, Sheet } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** Copies of a sheet for those who get one version. */
@@ -76,20 +75,15 @@ export function printWork(sheet: Sheet, copies: number, home: Home): PrintWork {
  * The sheets that a unit still needs from `today` on, one job for each sheet of each placement, by the day on which it is
  * first needed. One copy for each child who gets a version, unless the activity says otherwise.
  */
-export const printJobs = memoised(
-  (
-    placements: readonly Placement[],
-    frame: Frame,
-    sheets: Table<Sheet>,
-    today: PlainDay,
-  ): readonly PrintJob[] =>
-    jobsOfPlacements(placements, frame, sheets, today)
+export const printJobs = answer(
+  (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly PrintJob[] =>
+    jobsOfPlacements(look, placements, frame, today)
       .flat()
       .toSorted((a, b) => a.by.number - b.by.number || (a.sheet.title < b.sheet.title ? -1 : 1)),
 );
 
-const jobsOfPlacements = perMember(
-  (placement: Placement, frame: Frame, sheets: Table<Sheet>, today: PlainDay): readonly PrintJob[] => {
+const jobsOfPlacements = answerEach(
+  (look, placement: Placement, frame: Frame, today: PlainDay): readonly PrintJob[] => {
     const { content } = placement;
     if (content.sheetIds.length === 0) return [];
     const sessions = sessionsOf(placement, frame).filter(({ day }) => day.date >= today);
@@ -103,7 +97,7 @@ const jobsOfPlacements = perMember(
         versions.set(version.id, of.add(child));
       }
     return content.sheetIds.flatMap((id): readonly PrintJob[] => {
-      const sheet = sheets[id];
+      const sheet = look.one('sheets', id);
       if (!sheet) return [];
       const rule = content.copies.find(({ sheetId }) => sheetId === id);
       const groups = content.versions

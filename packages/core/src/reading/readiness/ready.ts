@@ -1,6 +1,7 @@
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
 import { addDays, type Minutes, type PlainDay } from '../../calendar/index.ts';
-import type { Closure, Home } from '../../house/index.ts';
 import {
   goalsOf,
   quickSchedule,
@@ -9,7 +10,7 @@ import {
   type ScheduleProblem,
   type Taken,
 } from '../../schedule/index.ts';
-import { calendarOf, type OwnTask, type PrepChoice, type PrepMark, type PrepPlan } from '../../unit/index.ts';
+import { type OwnTask, type PrepMark } from '../../unit/index.ts';
 import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
 import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
 import { roomTaken, watchTasks } from './watch-tasks.ts';
@@ -98,9 +99,8 @@ export function readinessOf(book: Book, today: PlainDay): Readiness {
     ...frames.flatMap(({ calendar }) => calendar.days.at(-1)?.date ?? []),
     ...tasks.slice(frames.length).flatMap((list) => list.map(({ day }) => day.date)),
   ].reduce((day, end) => (end > day ? end : day), today);
-  const slots = slotsOver(homeOf(book), book.closures, book.people, book.prepTimes, today, last);
-  const decided = decidedIn(book.prepChoices, book.prepMarks, book.prepPlans);
-  return laidOut(slots, joined(NOTHING, ...tasks), homeOf(book), decided, roomTaken(watched, homeOf(book)));
+  const slots = slotsOver(book, today, last);
+  return laidOut(book, slots, joined(NOTHING, ...tasks), roomTaken(watched, homeOf(book)));
 }
 
 const NOTHING: readonly ReadyTask[] = [];
@@ -108,40 +108,21 @@ const joined = memoised((...lists: readonly [readonly ReadyTask[], ...(readonly 
   lists.flat(),
 );
 
-const sameForecasts = memoised(
-  (_observations: object, ...forecasts: readonly Forecast[]): readonly Forecast[] => forecasts,
-);
-
 /** What is watched in a home: one list as long as nothing about it changes. */
-export const watchedIn = (book: Book, today: PlainDay): readonly Forecast[] =>
-  sameForecasts(
-    book.observations,
-    ...forecastsOf(book.observations, book.sightings, calendarIn(homeOf(book), book.closures), today),
-  );
-
-const calendarIn = memoised((home: Home, closures: Table<Closure>) =>
-  calendarOf(home, Object.values(closures)),
-);
+export const watchedIn = (book: Book, today: PlainDay): readonly Forecast[] => forecastsOf(book, today);
 
 const tasksToWatch = (book: Book, forecast: Forecast, today: PlainDay): readonly ReadyTask[] =>
-  watchTasks(
-    forecast,
-    book.units[forecast.observation.unitId]!,
-    homeOf(book),
-    book.supplies,
-    book.stockMoves,
-    today,
-  );
+  watchTasks(book, forecast, book.units[forecast.observation.unitId]!, today);
 
 function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTask[] {
   const placed = placedIn(book, frame.unit.id);
   const both = bothOf(placed);
   const { placements } = placed;
   const left = beforeUnit(book, frame.unit.id)?.left ?? NONE;
-  const changes = changeOvers(placements, frame, book.supplies, book.corners, left);
+  const changes = changeOvers(book, placements, frame, left);
   return ofUnit(
     flat(prepTasks(both, frame, today)),
-    flat(printTasks(printJobs(both, frame, book.sheets, today), frame)),
+    flat(printTasks(printJobs(book, both, frame, today), frame)),
     roomTasks(changes, placements, frame, today),
     ownTasks(ownByUnit(book.ownTasks).get(frame.unit.id) ?? NONE, frame, today),
     gettingTasks(gatherLines(book, frame.unit.id, today), frame, today),
@@ -160,31 +141,10 @@ const ofUnit = memoised(
   ): readonly ReadyTask[] => [...prep, ...prints, ...room, ...own, ...getting],
 );
 
-/** What people did about the tasks: decided, ticked, and were shown. */
-interface Decided {
-  readonly choices: Table<PrepChoice>;
-  readonly marks: Table<PrepMark>;
-  readonly plans: Table<PrepPlan>;
-}
-
-// One object as long as its tables are the same.
-const decidedIn = memoised(
-  (choices: Table<PrepChoice>, marks: Table<PrepMark>, plans: Table<PrepPlan>): Decided => ({
-    choices,
-    marks,
-    plans,
-  }),
-);
-
-const laidOut = memoised(
-  (
-    slots: readonly ReadySlot[],
-    tasks: readonly ReadyTask[],
-    home: Home,
-    { choices, marks, plans }: Decided,
-    taken: readonly Taken[],
-  ): Readiness => {
-    const chosen = chosenTasks(tasks, choices);
+const laidOut = answer(
+  (look, slots: readonly ReadySlot[], tasks: readonly ReadyTask[], taken: readonly Taken[]): Readiness => {
+    const [home, marks, plans] = [homeIn(look), look.table('prepMarks'), look.table('prepPlans')];
+    const chosen = chosenTasks(tasks, look.table('prepChoices'));
     const shown = new Map<string, string>(
       Object.values(plans).flatMap(({ entries }) => entries.map(({ taskId, slotId }) => [taskId, slotId])),
     );

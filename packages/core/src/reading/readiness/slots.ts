@@ -1,4 +1,5 @@
-import type { Table } from '../../book/index.ts';
+import { calendarIn, homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import {
   addDays,
   closedBecause,
@@ -9,9 +10,8 @@ import {
   type Moment,
   type PlainDay,
 } from '../../calendar/index.ts';
-import type { Closure, Home, Person, PersonId, PrepTime } from '../../house/index.ts';
+import type { Home, PersonId, PrepTime } from '../../house/index.ts';
 import type { TimeSlot } from '../../schedule/index.ts';
-import { calendarOf } from '../../unit/index.ts';
 import { memoised } from '../ground/memo.ts';
 
 /** A time for making ready on a day. */
@@ -44,38 +44,30 @@ export const isOutOfHours = ({ start, date }: ReadySlot, home: Home): boolean =>
  * The times for making ready from one day to another, both included, by their ends. None of the week on closed days, and
  * none of people who left. Where the home has no time outside its hours, errands get one at the end of each open day.
  */
-export const slotsOver = memoised(
-  (
-    home: Home,
-    closures: Table<Closure>,
-    people: Table<Person>,
-    times: Table<PrepTime>,
-    from: PlainDay,
-    to: PlainDay,
-  ): readonly ReadySlot[] => {
-    const gone = new Set<string>(
-      Object.values(people)
-        .filter(({ retired }) => retired)
-        .map(({ id }) => id),
-    );
-    const closed = Object.values(closures);
-    const calendar = calendarOf(home, closed);
-    const slots: ReadySlot[] = [];
-    for (let date = from; date <= to; date = addDays(date, 1)) {
-      if (!closed.some((span) => span.from <= date && date <= span.to))
-        slots.push(...weekly(home, date).filter(({ personId }) => personId === null || !gone.has(personId)));
-      if (closedBecause(date, calendar) === null) slots.push(besideChildren(home, date));
-    }
-    for (const time of Object.values(times)) {
-      if (time.date < from || to < time.date || (time.personId !== null && gone.has(time.personId))) continue;
-      slots.push(extra(home, time));
-    }
-    if (!slots.some((slot) => slot.kind !== 'children' && isOutOfHours(slot, home)))
-      for (let date = from; date <= to; date = addDays(date, 1))
-        if (closedBecause(date, calendar) === null) slots.push(onErrands(home, date));
-    return slots.toSorted((a, b) => a.to - b.to || (a.id < b.id ? -1 : 1));
-  },
-);
+export const slotsOver = answer((look, from: PlainDay, to: PlainDay): readonly ReadySlot[] => {
+  const home = homeIn(look);
+  const gone = new Set<string>(
+    Object.values(look.table('people'))
+      .filter(({ retired }) => retired)
+      .map(({ id }) => id),
+  );
+  const closed = Object.values(look.table('closures'));
+  const calendar = calendarIn(look);
+  const slots: ReadySlot[] = [];
+  for (let date = from; date <= to; date = addDays(date, 1)) {
+    if (!closed.some((span) => span.from <= date && date <= span.to))
+      slots.push(...weekly(home, date).filter(({ personId }) => personId === null || !gone.has(personId)));
+    if (closedBecause(date, calendar) === null) slots.push(besideChildren(home, date));
+  }
+  for (const time of Object.values(look.table('prepTimes'))) {
+    if (time.date < from || to < time.date || (time.personId !== null && gone.has(time.personId))) continue;
+    slots.push(extra(home, time));
+  }
+  if (!slots.some((slot) => slot.kind !== 'children' && isOutOfHours(slot, home)))
+    for (let date = from; date <= to; date = addDays(date, 1))
+      if (closedBecause(date, calendar) === null) slots.push(onErrands(home, date));
+  return slots.toSorted((a, b) => a.to - b.to || (a.id < b.id ? -1 : 1));
+});
 
 function weekly({ prepSlots, zone }: Home, date: PlainDay): readonly ReadySlot[] {
   const weekday = String(weekdayOf(date)) as keyof (typeof prepSlots)[number]['minutes'];

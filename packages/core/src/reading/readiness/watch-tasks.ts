@@ -1,6 +1,7 @@
-import type { Table } from '../../book/index.ts';
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { momentOf, type Minutes, type PlainDay } from '../../calendar/index.ts';
-import { onHand, type StockMove, type Supply } from '../../cupboard/index.ts';
+import { type Supply } from '../../cupboard/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
 import { formatQuantity, quantity, type Quantity } from '../../measure/index.ts';
 import type { Taken } from '../../schedule/index.ts';
@@ -9,6 +10,7 @@ import type { WatchStage } from '../../watch/index.ts';
 import { memoised } from '../ground/memo.ts';
 import { openingOf } from './slots.ts';
 import type { ReadyTask } from './task.ts';
+import { stockOf } from '../stock/ledger.ts';
 import type { Forecast, StageForecast } from '../forecast/forecast.ts';
 
 /** What a stage needs of a supply, and how much of that is missing. */
@@ -19,51 +21,45 @@ export interface StageNeed {
 }
 
 /** What a stage needs, against what is on hand. What is planned for units is not counted off. */
-export const needsOfStage = (
-  { supplies }: WatchStage,
-  known: Table<Supply>,
-  moves: Table<StockMove>,
-): readonly StageNeed[] =>
+export const needsOfStage = answer((look, { supplies }: WatchStage): readonly StageNeed[] =>
   supplies.flatMap(({ supplyId, amount }) => {
-    const supply = known[supplyId];
+    const supply = look.one('supplies', supplyId);
     if (!supply) return [];
-    const own = Object.values(moves).filter((move) => move.supplyId === supplyId);
-    const there = supply.got === 'tap' ? amount : onHand(supply, own).amount;
+    const there = supply.got === 'tap' ? amount : stockOf(supply, look.table('stockMoves')).amount;
     const missing = Math.max(0, amount - there);
     return [{ supply, need: quantity(amount, supply.unit), missing: quantity(missing, supply.unit) }];
-  });
+  }),
+);
 
 /** What has to be made ready, and got, before stages that are still to come, each before its first possible day. */
-export const watchTasks = memoised(
-  (
-    forecast: Forecast,
-    unit: Unit,
-    home: Home,
-    supplies: Table<Supply>,
-    moves: Table<StockMove>,
-    today: PlainDay,
-  ): readonly ReadyTask[] =>
-    forecast.isOver
-      ? []
-      : forecast.stages
-          .filter(({ state, earliest }) => state === 'to-come' && earliest >= today)
-          .flatMap((one) => [
-            ...one.stage.tasks.map((task) => stageTask(forecast, one, unit, home, task)),
-            ...getting(forecast, one, unit, home, needsOfStage(one.stage, supplies, moves)),
-          ]),
+export const watchTasks = answer(
+  (look, forecast: Forecast, unit: Unit, today: PlainDay): readonly ReadyTask[] => {
+    if (forecast.isOver) return [];
+    const about = { forecast, unit, home: homeIn(look) };
+    return forecast.stages
+      .filter(({ state, earliest }) => state === 'to-come' && earliest >= today)
+      .flatMap((one) => [
+        ...one.stage.tasks.map((task) => stageTask(about, one, task)),
+        ...getting(about, one, needsOfStage(look, one.stage)),
+      ]);
+  },
 );
+
+interface About {
+  readonly forecast: Forecast;
+  readonly unit: Unit;
+  readonly home: Home;
+}
 
 type Draft = Pick<ReadyTask, 'id' | 'kind' | 'text' | 'minutes' | 'how' | 'where' | 'things'>;
 
 const taskBefore = (
-  { observation }: Forecast,
+  { forecast, unit, home }: About,
   { earliest }: StageForecast,
-  unit: Unit,
-  home: Home,
   draft: Draft,
 ): ReadyTask => ({
   unit,
-  forWhat: observation.title,
+  forWhat: forecast.observation.title,
   placement: null,
   // No numbered day needs it, but a date.
   day: { number: 0, date: earliest },
@@ -77,14 +73,12 @@ const taskBefore = (
 });
 
 const stageTask = (
-  forecast: Forecast,
+  about: About,
   one: StageForecast,
-  unit: Unit,
-  home: Home,
   { id, text, minutes }: WatchStage['tasks'][number],
 ): ReadyTask =>
-  taskBefore(forecast, one, unit, home, {
-    id: `watch:${forecast.observation.id}:${one.stage.id}:${id}`,
+  taskBefore(about, one, {
+    id: `watch:${about.forecast.observation.id}:${one.stage.id}:${id}`,
     kind: 'watch',
     text,
     minutes,
@@ -93,20 +87,15 @@ const stageTask = (
     things: [],
   });
 
-function getting(
-  forecast: Forecast,
-  one: StageForecast,
-  unit: Unit,
-  home: Home,
-  needs: readonly StageNeed[],
-): readonly ReadyTask[] {
+function getting(about: About, one: StageForecast, needs: readonly StageNeed[]): readonly ReadyTask[] {
+  const { forecast, home } = about;
   const missing = needs.filter((need) => need.missing.amount > 0);
   if (missing.length === 0) return [];
   const names = missing.map(
     ({ supply, missing: of }) => `${supply.name} (${formatQuantity(of, home.units)})`,
   );
   return [
-    taskBefore(forecast, one, unit, home, {
+    taskBefore(about, one, {
       id: `watch:${forecast.observation.id}:${one.stage.id}:get`,
       kind: 'shop',
       text: `Get ${names.join(', ')} for ${forecast.observation.title}`,

@@ -1,8 +1,7 @@
 import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import { withInherited } from '../cautions/inherit.ts';
 import { circlesOf, circleStandIns, together } from '../circle/circle.ts';
-import { eventsIn, linesIn, membersIn, omissionsIn } from '../plan/of-unit.ts';
+import { eventsIn, linesIn, membersIn } from '../plan/of-unit.ts';
 import { bothOf, placedIn, type Frame } from '../plan/plan.ts';
 import type { Asked } from './rule.ts';
 
@@ -20,10 +19,8 @@ export function askedOf(book: Book, frame: Frame, today: PlainDay): Asked {
     both: together(bothOf(placed), standIns),
     withCircle: together(placed.placements, standIns),
     circles: circlesOf(book, id),
-    things: withInherited(book.supplies, book.recipes),
     members: membersIn(book, id),
     events: eventsIn(book, id),
     lines: linesIn(book, id),
-    omissions: omissionsIn(book, id),
   };
 }

@@ -1,7 +1,6 @@
-import type { Book, Table } from '../../book/index.ts';
+import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { Supply } from '../../cupboard/index.ts';
-import type { DayLine, Omission, Placement, SpecialEvent, Thing } from '../../unit/index.ts';
+import type { DayLine, Placement, SpecialEvent, Thing } from '../../unit/index.ts';
 import type { Circles } from '../circle/circle.ts';
 import type { Finding, Level } from '../ground/finding.ts';
 import type { Frame, Placed } from '../plan/plan.ts';
@@ -19,12 +18,9 @@ export interface Asked {
   /** With what the circles sing about. */
   readonly withCircle: readonly Placement[];
   readonly circles: Circles;
-  /** The cupboard, in which what a recipe makes brings along what goes into it. */
-  readonly things: Table<Supply>;
   readonly members: readonly Thing[];
   readonly events: readonly SpecialEvent[];
   readonly lines: readonly DayLine[];
-  readonly omissions: readonly Omission[];
 }
 
 /**

@@ -1,3 +1,4 @@
+import { answer } from '../ground/answer.ts';
 import { shelfFindings } from '../balance/shelf.ts';
 import { binFindings } from '../bins/findings.ts';
 import { allergenFindings } from '../cautions/allergens.ts';
@@ -27,7 +28,7 @@ import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised } from '../ground/memo.ts';
 import { orderFindings } from '../order/order.ts';
-import { neighboursOf, phaseOf, placedIn, type Placed } from '../plan/plan.ts';
+import { neighboursOf, phaseOf, placedIn, type Frame, type Placed } from '../plan/plan.ts';
 import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
 import type { Asked, Audience, FewOf, Rule, Way } from './rule.ts';
@@ -36,12 +37,12 @@ const ROOM: readonly Audience[] = ['phone', 'paper'];
 const only = (most: number, way: Way): FewOf => ({ way, most });
 
 // Rules that are told together share their question.
-const shelf = ({ placements, frame, book, omissions, today }: Asked): readonly Finding[] =>
-  shelfFindings(placements, frame, book.corners, omissions, today);
-const supplies = ({ both, frame, things, today }: Asked): readonly Finding[] =>
-  supplyFindings(both, frame, things, today);
-const bins = ({ placements, frame, book, today }: Asked): readonly Finding[] =>
-  binFindings(placements, frame, book.supplies, book.corners, today);
+const shelf = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
+  shelfFindings(book, placements, frame, today);
+const supplies = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  supplyFindings(book, both, frame, today);
+const bins = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
+  binFindings(book, placements, frame, today);
 const events = (asked: Asked): readonly Finding[] =>
   eventFindings(asked.events, asked.placements, asked.frame);
 const days = ({ withCircle, frame, today }: Asked): readonly Finding[] =>
@@ -55,14 +56,16 @@ const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(t
 
 // One thing in two places of a unit, and in two units whose days overlap.
 function oneForTwo({ book, placements, withCircle, frame, today }: Asked): readonly Finding[] {
-  const { supplies: cupboard, corners, stockMoves } = book;
-  const here = reusablesOf(placements, frame, cupboard, corners);
-  const across = neighboursOf(book, frame).map((other) => {
-    const there = reusablesOf(placedIn(book, other.unit.id).placements, other, cupboard, corners);
-    return acrossUnitsFindings(here, frame, there, other.unit, stockMoves, today);
-  });
-  return joined(oneForTwoFindings(withCircle, frame, cupboard, corners, stockMoves, today), ...across);
+  const here = reusablesOf(book, placements, frame);
+  const across = neighboursOf(book, frame).map((other) =>
+    acrossUnitsFindings(book, here, frame, reusablesIn(book, other), today),
+  );
+  return joined(oneForTwoFindings(book, withCircle, frame, today), ...across);
 }
+const reusablesIn = answer((look, of: Frame) => ({
+  unit: of.unit,
+  uses: reusablesOf(look, placedIn(look, of.unit.id).placements, of),
+}));
 const joined = memoised(
   (...lists: readonly [readonly Finding[], ...(readonly Finding[])[]]): readonly Finding[] =>
     lists.length === 1 ? lists[0] : lists.flat(),
@@ -88,7 +91,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'declared allergens, through recipes; gluten and coeliac disease',
     levels: ['stop'],
     rows: [35, 37],
-    ask: ({ both, frame, things, book, today }) => allergenFindings(both, frame, things, book.recipes, today),
+    ask: ({ book, both, frame, today }) => allergenFindings(book, both, frame, today),
     // A phone is told each meeting of its day by itself.
     tells: ['paper'],
     ways: ['swap', 'filler', 'other', 'day', 'reserve'],
@@ -96,7 +99,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   caution: {
     about: 'a thing that one of the rows is about',
     levels: ['stop', 'care', 'note'],
-    ask: ({ both, frame, things, today }) => cautionFindings(both, frame, things, today),
+    ask: ({ book, both, frame, today }) => cautionFindings(book, both, frame, today),
     tells: ROOM,
     ways: ['lead', 'version', 'filler', 'other', 'leaving-out', 'day', 'reserve'],
   },
@@ -129,14 +132,14 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   'out-of-reach': {
     about: 'what whoever is there must not reach',
     levels: ['care'],
-    ask: ({ placements, frame, things, today }) => reachFindings(placements, frame, things, today),
+    ask: ({ book, placements, frame, today }) => reachFindings(book, placements, frame, today),
     tells: ROOM,
   },
   eaten: {
     about: 'eaten after ink, glue or tools',
     levels: ['stop', 'care'],
     rows: [53],
-    ask: ({ both, frame, things, today }) => eatenFindings(both, frame, things, today),
+    ask: ({ book, both, frame, today }) => eatenFindings(book, both, frame, today),
     tells: ROOM,
     ways: ['day', 'reserve'],
   },
@@ -144,8 +147,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'past its keep-by day, or used by somebody who fell ill',
     levels: ['stop', 'care'],
     rows: [48],
-    ask: ({ both, frame, book, today }) =>
-      keepByFindings(both, frame, book.supplies, book.recipes, book.batches, today),
+    ask: ({ both, frame, book, today }) => keepByFindings(book, both, frame, today),
     tells: ROOM,
     ways: ['making-new'],
   },
@@ -170,18 +172,18 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   order: {
     about: 'what comes before what',
     levels: ['care'],
-    ask: ({ placements, frame, book }) => orderFindings(placements, frame, book.activities),
+    ask: ({ placements, frame, book }) => orderFindings(book, placements, frame),
     ways: ['day', 'reserve'],
   },
   'shared-table': {
     about: 'two corners at one table',
     levels: ['care'],
-    ask: ({ placements, frame, book, today }) => sharedTableFindings(placements, frame, book.corners, today),
+    ask: ({ placements, frame, book, today }) => sharedTableFindings(book, placements, frame, today),
   },
   'retired-corner': {
     about: 'a corner that is no more',
     levels: ['note'],
-    ask: ({ placements, book }) => retiredCornerFindings(placements, book.corners),
+    ask: ({ placements, book }) => retiredCornerFindings(book, placements),
     ways: ['reserve'],
   },
   'one-for-two': { about: 'one thing in two places', levels: ['care'], ask: oneForTwo, ways: ['thinning'] },
@@ -227,8 +229,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'a book of the unit that is never read',
     levels: ['note'],
     when: 'to-come',
-    ask: ({ lines, circles: { stuff }, frame, book }) =>
-      bookFindings(lines, stuff.pieces, frame, book.bookTitles),
+    ask: ({ lines, circles: { stuff }, frame, book }) => bookFindings(book, lines, stuff.pieces, frame),
     ways: ['book'],
   },
   mess: {
@@ -316,7 +317,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'pieces that are missing from a set',
     levels: ['note'],
     when: 'to-come',
-    ask: ({ placements, frame, book, today }) => pieceFindings(placements, frame, book.supplies, today),
+    ask: ({ placements, frame, book, today }) => pieceFindings(book, placements, frame, today),
   },
   late: {
     about: 'what is not ready in time',

@@ -1,6 +1,6 @@
+import { answer, type Look } from '../ground/answer.ts';
 import type { Book, Table } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
-import type { StockMove, Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsFor, type Area, type LensId } from '../../skills/index.ts';
@@ -64,35 +64,26 @@ const WEIGHTS = { fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep:
 const LITTLE_PREP_MINUTES = 10;
 
 /** What each activity brings to a unit, whatever place it is looked for. */
-const worth = memoised(
-  (
-    activity: Activity,
-    frame: Frame,
-    supplies: Table<Supply>,
-    stockMoves: Table<StockMove>,
-    last: PlainDay | null,
-  ): Suggestion => {
-    const { content } = activity;
-    const children = childrenOf(frame);
-    const fits = countFitting(content, children, frame);
-    const missing = missingFor(content, supplies, stockMoves);
-    const told: [number, string][] = [];
-    if (children.length > 0)
-      told.push([(WEIGHTS.fits * fits) / children.length, `fits ${fits} of ${children.length}`]);
-    if (missing.length === 0) told.push([WEIGHTS.onHand, 'things on hand']);
-    const features = featuresMet(content, frame);
-    if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
-    if (isNotLate(last, frame))
-      told.push([WEIGHTS.notLately, last === null ? 'not used before' : 'not used lately']);
-    if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push([WEIGHTS.littlePrep, 'little to prepare']);
-    const set = content.materials.find(({ supplyId }) => supplies[supplyId]?.set);
-    if (set && missing.length === 0)
-      told.push([WEIGHTS.madeSet, `uses the set ${supplies[set.supplyId]!.name}`]);
-    const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
-    const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
-    return { activity, fits, missing, reasons, score };
-  },
-);
+const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | null): Suggestion => {
+  const { content } = activity;
+  const children = childrenOf(frame);
+  const fits = countFitting(content, children, frame);
+  const missing = missingFor(look, content);
+  const told: [number, string][] = [];
+  if (children.length > 0)
+    told.push([(WEIGHTS.fits * fits) / children.length, `fits ${fits} of ${children.length}`]);
+  if (missing.length === 0) told.push([WEIGHTS.onHand, 'things on hand']);
+  const features = featuresMet(content, frame);
+  if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
+  if (isNotLate(last, frame))
+    told.push([WEIGHTS.notLately, last === null ? 'not used before' : 'not used lately']);
+  if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push([WEIGHTS.littlePrep, 'little to prepare']);
+  const set = content.materials.map(({ supplyId }) => look.one('supplies', supplyId)).find((one) => one?.set);
+  if (set && missing.length === 0) told.push([WEIGHTS.madeSet, `uses the set ${set.name}`]);
+  const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
+  const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
+  return { activity, fits, missing, reasons, score };
+});
 
 /**
  * What the library has for a place: for a corner open set-ups and shelf work that suit its kind, for a day what is done
@@ -100,25 +91,20 @@ const worth = memoised(
  * The best first: by what speaks for it, then by title. What is in the unit already comes last.
  */
 export function suggestionsFor(
+  book: Book,
   frame: Frame,
   placements: readonly Placement[],
-  {
-    activities,
-    supplies,
-    stockMoves,
-    corners,
-  }: Pick<Book, 'activities' | 'supplies' | 'stockMoves' | 'corners'>,
   lastUse: LastUse,
   spot: Spot,
 ): readonly Suggestion[] {
   const there = new Set(placements.map(({ originId }) => originId));
   const first = firstDate(frame);
-  return Object.values(activities)
-    .filter(({ content, retired }) => !retired && suits(content, spot, frame, corners))
+  return Object.values(book.activities)
+    .filter(({ content, retired }) => !retired && suits(content, spot, frame, book.corners))
     .filter(
       ({ content }) => !spot.child || versionFor(content, learnerOn(spot.child, first, frame.home)) !== null,
     )
-    .map((activity) => worth(activity, frame, supplies, stockMoves, lastUse.get(activity.id) ?? null))
+    .map((activity) => worth(book, activity, frame, lastUse.get(activity.id) ?? null))
     .toSorted(
       (a, b) =>
         Number(there.has(a.activity.id)) - Number(there.has(b.activity.id)) ||
@@ -176,12 +162,8 @@ function featuresMet(content: ActivityContent, { unit }: Frame): readonly string
     .map(({ kind, value }) => `${kind} ${value}`);
 }
 
-const missingFor = (
-  { materials }: ActivityContent,
-  supplies: Table<Supply>,
-  stockMoves: Table<StockMove>,
-): readonly string[] =>
+const missingFor = (look: Look, { materials }: ActivityContent): readonly string[] =>
   materials.flatMap(({ supplyId }) => {
-    const supply = supplies[supplyId];
-    return supply && stockOf(supply, stockMoves).amount === 0 ? [supply.name] : [];
+    const supply = look.one('supplies', supplyId);
+    return supply && stockOf(supply, look.table('stockMoves')).amount === 0 ? [supply.name] : [];
   });

@@ -68,10 +68,8 @@ const isDepthFine = computed(() => depthPercent.value > 0 && depthPercent.value 
 const choices = computed(() =>
   tub.value?.inside && isDepthFine.value
     ? fillerChoices(
+        { ...store.book, supplies: supplies.value },
         { tubId: tubId.value as SupplyId, depthPercent: depthPercent.value },
-        supplies.value,
-        store.book.recipes,
-        store.book.stockMoves,
         { children: there.value.children, day: there.value.day! },
       )
     : [],

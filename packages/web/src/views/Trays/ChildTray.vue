@@ -36,9 +36,7 @@ const daysText = (piece: TrayPiece): string => {
 const ways = (piece: TrayPiece): string[] => {
   const { frame } = reading.value;
   const times = metBefore(store.book, frame.unit.id, props.row.child, piece.placement);
-  return nextWays(piece.placement, times, store.book.supplies).map(
-    ({ supply, way }) => `${supply.name}: ${way}`,
-  );
+  return nextWays(store.book, piece.placement, times).map(({ supply, way }) => `${supply.name}: ${way}`);
 };
 </script>
 

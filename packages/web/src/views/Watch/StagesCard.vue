@@ -23,12 +23,10 @@ const GLYPHS = { over: mdiCheckCircle, now: mdiCircleSlice5, 'to-come': mdiCircl
 const WORDS = { over: 'over', now: 'now', 'to-come': 'to come' } as const;
 
 const next = computed(() => props.forecast.stages.find(({ state }) => state === 'to-come') ?? null);
-const needs = ({ stage }: StageForecast) => needsOfStage(stage, store.book.supplies, store.book.stockMoves);
+const needs = ({ stage }: StageForecast) => needsOfStage(store.book, stage);
 function house(one: StageForecast): string | null {
   if (!one.stage.fullHouse || one.began !== null) return null;
-  const { closures, children, absences, extras } = store.book;
-  const exceptions = { absences: Object.values(absences), extras: Object.values(extras) };
-  const [best] = fullHouseDays(one, home.value, Object.values(closures), Object.values(children), exceptions);
+  const [best] = fullHouseDays(store.book, one);
   if (!best) return 'It wants everyone, and the home is closed on all of these days.';
   return best.missing.length === 0
     ? `It wants everyone: all are here on ${formatDay(best.date)}.`

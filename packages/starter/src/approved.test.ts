@@ -39,6 +39,7 @@ import { z } from 'zod';
 import { lpText, modelOf } from '../../core/src/schedule/model.ts';
 import { aProblem, seeded } from '../../core/src/testing/problems.ts';
 import { demoGestures, DEMO_TODAY } from './index.ts';
+import { GRIDS } from './testing/grids.ts';
 import { oddActs } from './testing/odd-acts.ts';
 import { oddHome, tried } from './testing/odd-home.ts';
 import { counting, LINK, SECTIONS } from './testing/sections.ts';
@@ -175,6 +176,28 @@ describe.each([1, 2, 3])('an odd home, made from seed %i', (seed) => {
   test.each(Object.entries(SECTIONS))('answers as before: %s', (name, answer) =>
     approved(`odd-${seed}-${name}`, answer(odd), 1),
   );
+});
+
+const SHORT = new Set(['circles', 'packs', 'days', 'ratios']);
+describe('the smaller rules at their borders', () => {
+  test.each(Object.entries(GRIDS))('say as before: %s', (name, grid) =>
+    approved(`grid-${name}`, grid(demo), SHORT.has(name) ? 1 : 2),
+  );
+});
+
+test.each([8, 9, 10])('an odder home, made from seed %i, answers as before', async (seed) => {
+  const odd = freezeDeep(oddHome(demo, seed, 200));
+  const answers = Object.entries(SECTIONS).filter(([name]) => name !== 'mends');
+  await approved(
+    `odder-${seed}`,
+    answers.map(([name, answer]) => [name, answer(odd)]),
+    2,
+  );
+});
+
+test('more odd homes have the mends that they had', async () => {
+  const mends = [4, 5, 6].map((seed) => SECTIONS.mends!(freezeDeep(oddHome(demo, seed, 60))));
+  await approved('odd-mends', mends, 3);
 });
 
 describe('made-up tasks', () => {

@@ -39,7 +39,8 @@ export default defineConfig({
       },
       {
         extends: true,
-        test: { name: 'scripts', include: ['scripts/*.test.ts'] },
+        // They start whole programs, compilers among them.
+        test: { name: 'scripts', include: ['scripts/*.test.ts'], testTimeout: 300_000 },
       },
     ],
   },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { spotKey, type PutSpot } from '@kobby/core';
 import { computed, onBeforeUnmount, watch } from 'vue';
-import { useHand } from '../state/hand.ts';
+import { useHand } from '../state/plan-hand.ts';
 import PutHere from './PutHere.vue';
 
 /** Where what is in hand can be put: says before the drop what would break there. */

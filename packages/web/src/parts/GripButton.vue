@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useHand, type Held } from '../state/hand.ts';
+import { useHand, type Held } from '../state/plan-hand.ts';
 import GripHandle from './GripHandle.vue';
 
 /** Takes something of the plan in hand. */
 const props = defineProps<{ held: Held }>();
 const hand = useHand();
-const isHeld = computed(() => hand.held.value?.placement.id === props.held.placement.id);
+const isHeld = computed(() => hand.isHeld(props.held));
 </script>
 
 <template>

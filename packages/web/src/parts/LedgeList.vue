@@ -3,7 +3,7 @@ import { mdiClose } from '@mdi/js';
 import { headingsIn, withGaps, type Spot, type Suggestion } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { useBook } from '../state/book.ts';
-import { useHand } from '../state/hand.ts';
+import { useHand } from '../state/plan-hand.ts';
 import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';

@@ -4,7 +4,7 @@ import { placementsOf, tickIdOf, type Placement } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
-import { useHand } from '../state/hand.ts';
+import { useHand } from '../state/plan-hand.ts';
 import { useReading } from '../state/unit.ts';
 import GripButton from './GripButton.vue';
 import LevelFlag from './LevelFlag.vue';
@@ -56,7 +56,7 @@ const grab = (event: PointerEvent): void => {
       aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight"
       @click="desk.open(placement.id)"
       @pointerdown="grab"
-      @keydown="hand.onKey($event, placement)"
+      @keydown="hand.onKey($event, held)"
     >
       <v-icon v-if="isTicked" :icon="mdiCheckBold" size="14" aria-label="ticked off" />
       {{ content.title }}

@@ -22,7 +22,7 @@ import { RouterLink } from 'vue-router';
 import { messagesBeside, newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
-import { useHand } from '../state/hand.ts';
+import { useHand } from '../state/plan-hand.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
 import TapeLabel from './TapeLabel.vue';

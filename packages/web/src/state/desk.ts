@@ -1,5 +1,5 @@
 import type { CornerId, Placement, Spot } from '@kobby/core';
-import { inject, provide, type InjectionKey } from 'vue';
+import { createContext } from './context.ts';
 
 /** What something is picked for: a corner, a day, a child's bin, the reserve, or something that bad weather may stop. */
 export type PickTarget =
@@ -18,16 +18,5 @@ export interface Desk {
   look(spot: Spot): void;
 }
 
-const DESK: InjectionKey<Desk> = Symbol('desk');
-
-export const provideDesk = (desk: Desk): void => provide(DESK, desk);
-
-/**
- * The desk that the page lies on.
- * @throws {Error} when the part stands outside of a unit's page.
- */
-export function useDesk(): Desk {
-  const desk = inject(DESK);
-  if (!desk) throw new Error('this part needs the unit page (views/Unit) above it');
-  return desk;
-}
+/** The desk that the page lies on. */
+export const [provideDesk, useDesk] = createContext<Desk>('desk', 'the unit page (views/Unit)');

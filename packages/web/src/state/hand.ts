@@ -1,115 +1,43 @@
-import {
-  asPlaced,
-  brokenBy,
-  cornerDoubt,
-  fittingDays,
-  listed,
-  movedTo,
-  read,
-  spotKey,
-  whereAt,
-  type Activity,
-  type ChangeInput,
-  type DayVerdict,
-  type Finding,
-  type Placement,
-  type PutSpot,
-  type Reading,
-} from '@kobby/core';
-import {
-  computed,
-  inject,
-  nextTick,
-  onBeforeUnmount,
-  onMounted,
-  provide,
-  ref,
-  shallowRef,
-  watch,
-  type ComputedRef,
-  type InjectionKey,
-} from 'vue';
-import { newId } from './api.ts';
-import { useBook } from './book.ts';
-import type { Desk } from './desk.ts';
+import { nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import { drag } from './drag.ts';
 
-/** Something in hand: what stands in the unit, or what would if it were put down. */
-export interface Held {
-  readonly placement: Placement;
-  /** It is from the library and stands nowhere yet. */
-  readonly isNew: boolean;
-}
-
 /**
- * The hand of a person who plans: takes one thing and puts it into a place. A mouse drags; a finger drags by the
- * grip; whoever taps the grip, or presses it by key, has the thing in hand and then presses where it goes.
+ * The hand of a person: takes one thing of a page and puts it into a place there. A mouse drags; a finger drags by the grip;
+ * whoever taps the grip, or presses it by key, has the thing in hand and then presses where it goes; Alt and an arrow moves
+ * what has the focus. Every page that arranges something has one of its own kind: what the things are and what putting them
+ * somewhere means differs, how a hand works does not.
  */
-class Hand {
-  readonly held = shallowRef<Held | null>(null);
-  /** The key of the spot that is pointed at. */
+export abstract class Hand<T extends object> {
+  readonly held = shallowRef<T | null>(null);
+  /** The key of the spot that is pointed at, as it stands in `data-spot`. */
   readonly over = ref<string | null>(null);
   /** Where the pointer is while something is dragged. */
   readonly point = shallowRef<{ readonly x: number; readonly y: number } | null>(null);
   /** What was just done, for those who cannot see it. */
   readonly said = ref('');
-  readonly #spots = new Map<string, PutSpot>();
-  readonly #store = useBook();
-  readonly #reading: ComputedRef<Reading>;
-  readonly #desk: Desk;
 
-  /** For each day, what putting it there would break. */
-  readonly verdicts: ComputedRef<readonly DayVerdict[]>;
-  /** What the plan would point out if it were put where the pointer is. */
-  readonly preview: ComputedRef<readonly Finding[]>;
-  /** What speaks against a spot, before anything is put there. */
-  breaksAt(spot: PutSpot): readonly string[] {
-    const held = this.held.value;
-    if (!held) return [];
-    if (spot.kind === 'day') return this.verdicts.value.find(({ day }) => day === spot.day)?.breaks ?? [];
-    if (spot.kind !== 'corner') return [];
-    const doubt = cornerDoubt(held.placement.content, this.#store.book.corners[spot.cornerId]!);
-    return doubt ? [doubt] : [];
-  }
+  abstract nameOf(thing: T): string;
+  /** What tells a thing from others while both change. */
+  protected abstract idOf(thing: T): string;
+  /** Selects what shows a thing on the page: it has the focus again after it was put. */
+  protected abstract shownBy(thing: T): string;
+  /** Puts what is in hand into the spot with this key; false when nothing can be put there. */
+  protected abstract drop(spot: string): boolean;
+  /** Moves something by one place, on or back; nothing at the ends. */
+  abstract nudge(thing: T, by: 1 | -1): void;
+  /** What to do next with what was taken. */
+  protected readonly next: string = 'Choose where it goes, or press Escape.';
 
-  /** What speaks against the spot that is pointed at. */
-  readonly breaks: ComputedRef<readonly string[]>;
-  /** On which days it would fit; null when on all or none. */
-  readonly fits: ComputedRef<string | null>;
-
-  constructor(reading: ComputedRef<Reading>, desk: Desk) {
-    this.#reading = reading;
-    this.#desk = desk;
-    this.verdicts = computed(() =>
-      this.held.value ? reading.value.verdicts(this.held.value.placement) : [],
-    );
-    this.breaks = computed(() => {
-      const spot = this.over.value === null ? undefined : this.#spots.get(this.over.value);
-      return spot ? this.breaksAt(spot) : [];
-    });
-    this.fits = computed(() => fittingDays(this.verdicts.value));
-    this.preview = computed(() => {
-      const spot = this.over.value === null ? undefined : this.#spots.get(this.over.value);
-      return this.held.value && spot ? this.#wouldBreak(this.held.value, spot) : [];
-    });
-  }
-
-  /** Says that something can be put there; what comes back takes that back. */
-  offer(spot: PutSpot): () => void {
-    this.#spots.set(spotKey(spot), spot);
-    return () => this.#spots.delete(spotKey(spot));
-  }
-
-  /** Something of the library, as it can be held. */
-  fromLibrary(activity: Activity): Held {
-    return { placement: asPlaced(activity, this.#reading.value.frame), isNew: true };
+  isHeld(thing: T): boolean {
+    return this.held.value !== null && this.idOf(this.held.value) === this.idOf(thing);
   }
 
   /** Takes something, or puts it back when it is in hand already. */
-  take(held: Held): void {
-    if (this.held.value?.placement.id === held.placement.id) return this.letGo();
-    this.held.value = held;
-    this.said.value = `${held.placement.content.title} is in hand. Choose where it goes, or press Escape.`;
+  take(thing: T): void {
+    if (this.isHeld(thing)) return this.letGo();
+    this.over.value = null;
+    this.held.value = thing;
+    this.said.value = `${this.nameOf(thing)} is in hand. ${this.next}`;
   }
 
   letGo(): void {
@@ -119,115 +47,56 @@ class Hand {
   }
 
   /** Begins to drag once the pointer wanders. Anything but a mouse scrolls, except by a grip. */
-  grab(event: PointerEvent, held: Held): void {
+  grab(event: PointerEvent, thing: T): void {
     drag(event, {
       move: (spot, point) => {
-        this.held.value = held;
+        this.held.value = thing;
         this.point.value = point;
         this.over.value = spot;
       },
       end: (spot) => {
-        const put = spot === null ? undefined : this.#spots.get(spot);
-        if (put) this.put(put);
-        else this.letGo();
+        if (spot === null || !this.drop(spot)) this.letGo();
       },
     });
   }
 
-  /** Puts what is in hand into a place. A pattern asks for its words first. */
-  put(spot: PutSpot): void {
-    const held = this.held.value;
-    if (!held) return;
-    this.letGo();
-    const { placement, isNew } = held;
-    if (isNew && placement.content.slots.length > 0 && spot.kind !== 'reserve')
-      return this.#desk.pick(spot, placement.originId);
-    this.#perform(this.#changes(held, spot), placement);
-  }
-
-  /** Moves something a day, or a corner, further or back. */
-  nudge(placement: Placement, by: 1 | -1): void {
-    const { where } = placement;
-    const { frame, shelf } = this.#reading.value;
-    if (where.kind === 'day') {
-      const day = where.day + by;
-      if (day < 1 || day > frame.unit.dayCount) return;
-      this.#perform([this.#move(placement, movedTo(where, day, frame))], placement);
-    } else if (where.kind === 'corner') {
-      const next = shelf[shelf.findIndex(({ corner }) => corner.id === where.cornerId) + by];
-      if (next) this.#perform([this.#move(placement, { ...where, cornerId: next.corner.id })], placement);
-    }
-  }
-
-  /** Escape puts back what is in hand; the keys of a thing that has the focus move it. */
-  onKey(event: KeyboardEvent, placement: Placement): void {
-    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined;
+  /** The keys of a thing that has the focus: Alt and an arrow move it. */
+  onKey(event: KeyboardEvent, thing: T): void {
+    const by = STEPS[event.key];
     if (!event.altKey || by === undefined) return;
     event.preventDefault();
-    this.nudge(placement, by);
+    this.nudge(thing, by);
   }
 
-  #changes({ placement, isNew }: Held, spot: PutSpot): ChangeInput[] {
-    const where = whereAt(spot, isNew ? null : placement.where, this.#reading.value);
-    if (!isNew) return [this.#move(placement, where)];
-    const { unitId, originId: activityId } = placement;
-    return [{ type: 'unit/place', id: `put-${newId()}`, unitId, activityId, where }];
+  /** Empties the hand, for putting what was in it. */
+  protected release(): T | null {
+    const thing = this.held.value;
+    this.letGo();
+    return thing;
   }
 
-  #move({ id: placementId }: Placement, where: Placement['where']): ChangeInput {
-    return { type: 'unit/move', placementId, where };
-  }
-
-  #perform(changes: ChangeInput[], placement: Placement): void {
-    const before = this.#reading.value.headsUps;
-    const result = this.#store.perform(changes);
-    const { title } = placement.content;
-    if (!result.done) {
-      this.#store.notice = `${title} stays where it was: ${result.errors[0]?.message ?? 'it cannot go there'}`;
-      return;
-    }
-    const news = brokenBy(before, this.#reading.value.headsUps).map((finding) => finding.title);
-    this.said.value = `${title} is put there.${news.length > 0 ? ` New to know: ${listed(news)}.` : ''}`;
+  /** Says what became of a thing, and gives it back the focus where it is shown now. */
+  protected settled(thing: T, text: string): void {
+    this.said.value = text;
     void nextTick(() =>
-      document
-        .querySelector<HTMLElement>(`[data-placement="${placement.id}"]`)
-        ?.focus({ preventScroll: true }),
+      document.querySelector<HTMLElement>(this.shownBy(thing))?.focus({ preventScroll: true }),
     );
-  }
-
-  #wouldBreak(held: Held, spot: PutSpot): readonly Finding[] {
-    const { headsUps, frame } = this.#reading.value;
-    const book = this.#store.would(this.#changes(held, spot));
-    if (!book) return [];
-    return brokenBy(headsUps, read(book, frame.unit.id, this.#store.today!).headsUps);
   }
 }
 
-const HAND: InjectionKey<Hand> = Symbol('hand');
+const STEPS: Readonly<Record<string, 1 | -1>> = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 };
 
-/** Makes the hand of a unit's page, and hands it to every part below. */
-export function provideHand(reading: ComputedRef<Reading>, desk: Desk): Hand {
-  const hand = new Hand(reading, desk);
-  provide(HAND, hand);
+/** Lets a hand live with its page: Escape puts back what is in it, and what is gone meanwhile is in it no more. */
+export function withPage<T extends object>(hand: Hand<T>, isThere: (thing: T) => boolean): void {
   const onKey = (event: KeyboardEvent): void => {
     if (event.key === 'Escape' && hand.held.value) hand.letGo();
   };
   onMounted(() => window.addEventListener('keydown', onKey));
   onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
-  // What was taken out meanwhile is not in hand any more.
-  watch(reading, ({ placements }) => {
-    const held = hand.held.value;
-    if (held && !held.isNew && !placements.some(({ id }) => id === held.placement.id)) hand.letGo();
-  });
-  return hand;
-}
-
-/**
- * The hand of the page.
- * @throws {Error} when the part stands outside of a unit's page.
- */
-export function useHand(): Hand {
-  const hand = inject(HAND);
-  if (!hand) throw new Error('this part needs the unit page (views/Unit) above it');
-  return hand;
+  watch(
+    () => hand.held.value === null || isThere(hand.held.value),
+    (there) => {
+      if (!there) hand.letGo();
+    },
+  );
 }

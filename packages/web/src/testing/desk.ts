@@ -10,7 +10,7 @@ import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { A_MONDAY, TEST_UNIT } from '../../../core/src/testing/home.ts';
 import { useBook } from '../state/book.ts';
 import { provideDesk, type Desk } from '../state/desk.ts';
-import { provideHand } from '../state/hand.ts';
+import { provideHand } from '../state/plan-hand.ts';
 import { provideReading } from '../state/unit.ts';
 
 const vuetify = createVuetify({ components, icons: { defaultSet: 'mdi', aliases, sets: { mdi } } });

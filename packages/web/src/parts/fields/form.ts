@@ -1,5 +1,6 @@
 import type { FieldProblem } from '@kobby/core';
-import { computed, inject, nextTick, onScopeDispose, provide, ref, shallowRef, type InjectionKey } from 'vue';
+import { computed, nextTick, onScopeDispose, ref, shallowRef } from 'vue';
+import { createContext } from '../../state/context.ts';
 import type { ActResult } from '../../state/sync.ts';
 
 /** What every field of a form asks of it. */
@@ -12,7 +13,7 @@ interface Form {
   settle(): void;
 }
 
-const FORM: InjectionKey<Form> = Symbol('form');
+const [provideIt, useIt] = createContext<Form>('form', 'a form (parts/fields/form.ts)');
 
 // A gesture names a value by its change, what that puts, and the path in it: `changes, 0, child, birth`.
 const innerPath = ({ path }: FieldProblem): string => path.slice(path[0] === 'changes' ? 3 : 0).join('.');
@@ -36,7 +37,7 @@ export function provideForm(onSettled: () => void) {
     },
     settle: () => void nextTick(onSettled),
   };
-  provide(FORM, form);
+  provideIt(form);
   return {
     errors,
     settle: form.settle,
@@ -52,13 +53,9 @@ export function provideForm(onSettled: () => void) {
   };
 }
 
-/**
- * A field's side of its form.
- * @throws {Error} when the field stands outside of a form.
- */
+/** A field's side of its form. */
 export function useField(path: () => string) {
-  const form = inject(FORM);
-  if (!form) throw new Error('this field needs a form (parts/fields/form.ts) above it');
+  const form = useIt();
   let release = form.claim(path());
   let at = path();
   onScopeDispose(() => release());

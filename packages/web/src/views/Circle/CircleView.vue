@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { addPiece, formatDay, formatSeconds, placeFor } from '@kobby/core';
-import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, watch } from 'vue';
+import { computed, defineAsyncComponent, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
+import HandTrail from '../../parts/HandTrail.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { newId } from '../../state/api.ts';
 import { useReading } from '../../state/unit.ts';
@@ -66,11 +67,6 @@ const params = computed(() => ({
   day: day.value,
   blockId: block.value?.id ?? 'none',
 }));
-const onKey = (event: KeyboardEvent): void => {
-  if (event.key === 'Escape') desk.letGo();
-};
-onMounted(() => window.addEventListener('keydown', onKey));
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>
@@ -138,7 +134,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       </div>
     </div>
   </template>
-  <p class="sr-only" role="status">{{ desk.said.value }}</p>
+  <HandTrail :hand="desk.hand" />
   <AddPieceSheet v-if="desk.wanted.value" :wanted="desk.wanted.value" @close="desk.wanted.value = null" />
   <PieceSheet v-if="opened" :key="opened.piece.id" :part="opened" @close="desk.openId.value = null" />
 </template>

@@ -23,7 +23,7 @@ import { PIECE_GLYPHS } from './kinds.ts';
 const props = defineProps<{ part: CirclePart; index: number; run: CircleRun }>();
 const desk = useCircleDesk();
 const told = ref(false);
-const isHeld = computed(() => desk.held.value === props.index);
+const isHeld = computed(() => desk.hand.isHeld(props.part));
 const verses = computed(() => {
   const { song, words, piece, length } = props.part;
   if (!song || song.rule.kind === 'as-written' || length.basis !== 'lines') return null;
@@ -59,12 +59,6 @@ function another(): void {
   const { piece, insteadOf } = props.part;
   desk.wanted.value = { run: props.run, kind: piece.kind, index: props.index, insteadOf: insteadOf ?? piece };
 }
-function onKey(event: KeyboardEvent): void {
-  const by = { ArrowUp: -1, ArrowLeft: -1, ArrowDown: 1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined;
-  if (!event.altKey || by === undefined) return;
-  event.preventDefault();
-  desk.nudge(props.index, by);
-}
 </script>
 
 <template>
@@ -72,8 +66,8 @@ function onKey(event: KeyboardEvent): void {
     <GripHandle
       :name="`Take ${part.title} in hand`"
       :held="isHeld"
-      @grab="desk.grab($event, index)"
-      @take="desk.take(index)"
+      @grab="desk.hand.grab($event, part)"
+      @take="desk.hand.take(part)"
     />
     <v-icon class="glyph" :icon="PIECE_GLYPHS[part.piece.kind]" size="20" aria-hidden="true" />
     <button
@@ -81,7 +75,7 @@ function onKey(event: KeyboardEvent): void {
       class="what"
       :data-piece="part.piece.id"
       @click="desk.openId.value = part.piece.id"
-      @keydown="onKey"
+      @keydown="desk.hand.onKey($event, part)"
     >
       <b>{{ part.title }}</b>
       <small>{{ about }}</small>

@@ -3,7 +3,8 @@ import { mdiPlus } from '@mdi/js';
 import { missingIn, orderNotes, PIECE_KINDS, placeFor, type CirclePiece, type CircleRun } from '@kobby/core';
 import { computed } from 'vue';
 import PutHere from '../../parts/PutHere.vue';
-import { BEFORE, useCircleDesk } from './circle-desk.ts';
+import { useCircleDesk } from './circle-desk.ts';
+import { BEFORE } from './circle-hand.ts';
 import { PIECE_GLYPHS } from './kinds.ts';
 import PieceRow from './PieceRow.vue';
 
@@ -12,14 +13,10 @@ const props = defineProps<{ run: CircleRun }>();
 const desk = useCircleDesk();
 const missing = computed(() => missingIn(props.run, desk.reading.value.frame));
 const notes = computed(() => orderNotes(props.run));
-const isHeld = computed(() => desk.held.value !== null);
 
 function want(kind: CirclePiece['kind']): void {
   desk.wanted.value = { run: props.run, kind, index: placeFor(props.run, kind), insteadOf: null };
 }
-// Where it lies already, or just behind, nothing would change.
-const isSpot = (index: number): boolean =>
-  isHeld.value && index !== desk.held.value && index !== desk.held.value! + 1;
 const spotName = (index: number): string => {
   const after = props.run.parts[index];
   return after ? `before ${after.title}` : 'at the end';
@@ -31,24 +28,24 @@ const spotName = (index: number): string => {
     <ol v-if="run.parts.length" class="parts">
       <li v-for="(part, i) in run.parts" :key="part.piece.id">
         <PutHere
-          v-if="isSpot(i)"
+          v-if="desk.hand.canPut(i)"
           class="spot"
           :data-spot="BEFORE + i"
           :name="spotName(i)"
           :doubt="null"
-          :pointed="desk.over.value === BEFORE + i"
-          @put="desk.put(i)"
+          :pointed="desk.hand.over.value === BEFORE + i"
+          @put="desk.hand.put(i)"
         />
         <PieceRow :part="part" :index="i" :run="run" />
       </li>
-      <li v-if="isSpot(run.parts.length)">
+      <li v-if="desk.hand.canPut(run.parts.length)">
         <PutHere
           class="spot"
           :data-spot="BEFORE + run.parts.length"
           name="at the end"
           :doubt="null"
-          :pointed="desk.over.value === BEFORE + run.parts.length"
-          @put="desk.put(run.parts.length)"
+          :pointed="desk.hand.over.value === BEFORE + run.parts.length"
+          @put="desk.hand.put(run.parts.length)"
         />
       </li>
     </ol>

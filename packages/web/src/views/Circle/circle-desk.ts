@@ -4,7 +4,6 @@ import {
   insteadOn,
   leaveOut,
   listed,
-  movePiece,
   type Block,
   type ChangeInput,
   type CirclePart,
@@ -14,10 +13,12 @@ import {
   type Reach,
   type Reading,
 } from '@kobby/core';
-import { computed, inject, nextTick, provide, ref, type ComputedRef, type InjectionKey, type Ref } from 'vue';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { drag } from '../../state/drag.ts';
+import { createContext } from '../../state/context.ts';
+import { withPage } from '../../state/hand.ts';
+import { CircleHand } from './circle-hand.ts';
 
 /** Where a new piece is being looked for: in which circle or seam, before which part, instead of which piece. */
 export interface Wanted {
@@ -35,19 +36,16 @@ class CircleDesk {
   readonly reach = ref<Reach>('every-day');
   readonly wanted = ref<Wanted | null>(null);
   readonly openId = ref<CirclePiece['id'] | null>(null);
-  /** The index of the part that is in hand; null for none. */
-  readonly held = ref<number | null>(null);
-  /** The spot that is pointed at: `before:3`. */
-  readonly over = ref<string | null>(null);
-  /** What was just done, for those who cannot see it. */
-  readonly said = ref('');
   readonly wrong = ref<string | null>(null);
   readonly reading: ComputedRef<Reading>;
+  /** The hand that puts pieces into their order. */
+  readonly hand: CircleHand;
   readonly #store = useBook();
 
   constructor(reading: ComputedRef<Reading>) {
     this.reading = reading;
     this.day = ref(firstDay(reading.value, this.#store.today!));
+    this.hand = new CircleHand(this.run, (changes) => this.perform(changes, ''));
   }
 
   readonly block = computed((): Block | null => {
@@ -67,7 +65,7 @@ class CircleDesk {
     if (changes.length === 0) return true;
     const result = this.#store.perform(changes);
     this.wrong.value = result.done ? null : (result.errors[0]?.message ?? 'This could not be done');
-    this.said.value = result.done ? said : this.wrong.value!;
+    this.hand.said.value = result.done ? said : this.wrong.value!;
     return result.done;
   }
 
@@ -106,82 +104,30 @@ class CircleDesk {
     this.perform([{ type: 'book/drop', kind: 'circlePieces', id: piece.id }], 'As on every day.');
   }
 
-  take(index: number): void {
-    this.held.value = this.held.value === index ? null : index;
-    this.over.value = null;
-  }
-
-  letGo(): void {
-    this.held.value = null;
-    this.over.value = null;
-  }
-
-  grab(event: PointerEvent, index: number): void {
-    drag(event, {
-      move: (spot) => {
-        this.held.value = index;
-        this.over.value = spot;
-      },
-      end: (spot) => {
-        if (spot?.startsWith(BEFORE)) this.put(Number(spot.slice(BEFORE.length)));
-        else this.letGo();
-      },
-    });
-  }
-
-  /** Puts what is in hand before the part that is at `to`. */
-  put(to: number): void {
-    const from = this.held.value;
-    this.letGo();
-    if (from !== null) this.#move(from, to);
-  }
-
-  /** Moves a part by one place. */
-  nudge(from: number, by: 1 | -1): void {
-    this.#move(from, by === 1 ? from + 2 : from - 1);
-  }
-
-  #move(from: number, to: number): void {
-    const run = this.run.value;
-    if (!run || to < 0 || to > run.parts.length) return;
-    const part = run.parts[from]!;
-    this.perform(movePiece(run, from, to), `${part.title} is number ${(to > from ? to - 1 : to) + 1} now.`);
-    const { id } = part.piece;
-    void nextTick(() =>
-      document.querySelector<HTMLElement>(`[data-piece="${CSS.escape(id)}"]`)?.focus({ preventScroll: true }),
-    );
-  }
-
   #pieces(): readonly CirclePiece[] {
     return this.reading.value.circles.stuff.pieces;
   }
 }
-
-export const BEFORE = 'before:';
 
 function firstDay({ frame }: Reading, today: string): number {
   const { days } = frame.calendar;
   return (days.find(({ date }) => date >= today) ?? days.at(-1))?.number ?? 1;
 }
 
-const DESK: InjectionKey<CircleDesk> = Symbol('circle-desk');
+const [provideIt, useIt] = createContext<CircleDesk>('circle-desk', 'the circle page (views/Circle)');
 
 /** Makes the desk of the page and hands it to every part below. */
 export function provideCircleDesk(reading: ComputedRef<Reading>): CircleDesk {
   const desk = new CircleDesk(reading);
-  provide(DESK, desk);
-  return desk;
+  withPage(
+    desk.hand,
+    ({ piece }) => desk.run.value?.parts.some((part) => part.piece.id === piece.id) ?? false,
+  );
+  return provideIt(desk);
 }
 
-/**
- * The desk of the page.
- * @throws {Error} when the part stands outside of the circle page.
- */
-export function useCircleDesk(): CircleDesk {
-  const desk = inject(DESK);
-  if (!desk) throw new Error('this part needs the circle page (views/Circle) above it');
-  return desk;
-}
+/** The desk of the page. */
+export const useCircleDesk = useIt;
 
 /** On which days a part is there, in few words. */
 export function whenText({ piece, insteadOf }: CirclePart): string {

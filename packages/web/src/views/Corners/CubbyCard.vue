@@ -17,7 +17,7 @@ import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
-import { useHand } from '../../state/hand.ts';
+import { useHand } from '../../state/plan-hand.ts';
 import { useReading } from '../../state/unit.ts';
 import { CORNER_GLYPHS } from '../../theme/glyphs.ts';
 import SpanTicks from './SpanTicks.vue';
@@ -117,7 +117,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
           aria-keyshortcuts="Alt+ArrowLeft Alt+ArrowRight"
           @click="desk.open(setUp.id)"
           @pointerdown="grab($event, setUp)"
-          @keydown="hand.onKey($event, setUp)"
+          @keydown="hand.onKey($event, { placement: setUp, isNew: false })"
         >
           <b>
             {{ setUp.content.title }}

@@ -16,7 +16,7 @@ import { computed, ref } from 'vue';
 import PlankSheet from '../../parts/PlankSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { useBook } from '../../state/book.ts';
-import { useHand } from '../../state/hand.ts';
+import { useHand } from '../../state/plan-hand.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** One day as a whole: who comes, its book, circle, notes and event; swapping it with another, rescuing it. */

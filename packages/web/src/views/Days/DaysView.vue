@@ -18,7 +18,7 @@ import EventSheet from '../../parts/EventSheet.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
-import { useHand } from '../../state/hand.ts';
+import { useHand } from '../../state/plan-hand.ts';
 import { useReading } from '../../state/unit.ts';
 import DaySheet from './DaySheet.vue';
 import LineSheet from './LineSheet.vue';

@@ -8,7 +8,7 @@ import { useBook } from '../../state/book.ts';
 import { choosing, slotText } from './deciding.ts';
 import type { Group } from './grouping.ts';
 import TaskRow from './TaskRow.vue';
-import { useTaskHand } from './taskHand.ts';
+import { useTaskHand } from './task-hand.ts';
 
 /** Tasks that belong together: put into the hands of a person, or done in one go. */
 const props = defineProps<{ group: Group; slots: readonly ReadySlot[] }>();

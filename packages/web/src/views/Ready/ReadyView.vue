@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { concerns, formatDuration, listed, watchedIn, type ReadyEntry, type SlotLoad } from '@kobby/core';
-import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink } from 'vue-router';
+import HandTrail from '../../parts/HandTrail.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
@@ -11,7 +12,7 @@ import GroupCard from './GroupCard.vue';
 import { grouped } from './grouping.ts';
 import PackingCards from './PackingCards.vue';
 import { publishing } from './publishing.ts';
-import { provideTaskHand } from './taskHand.ts';
+import { provideTaskHand } from './task-hand.ts';
 import TaskRow from './TaskRow.vue';
 import TaskSheet from './TaskSheet.vue';
 import TimeCard from './TimeCard.vue';
@@ -25,7 +26,7 @@ const reading = useReading();
 const ready = computed(() => reading.value.ready);
 const unitId = computed(() => reading.value.frame.unit.id);
 const slots = computed(() => ready.value.loads.map(({ slot }) => slot));
-const hand = provideTaskHand(() => slots.value);
+const hand = provideTaskHand(ready);
 
 const PAGES = {
   time: 'By time',
@@ -93,11 +94,6 @@ function show(): void {
   store.perform(publishing(ready.value));
 }
 const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
-const onKey = (event: KeyboardEvent): void => {
-  if (event.key === 'Escape') hand.letGo();
-};
-onMounted(() => window.addEventListener('keydown', onKey));
-onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 </script>
 
 <template>
@@ -173,7 +169,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
       </template>
     </p>
   </template>
-  <p class="sr-only" role="status">{{ hand.said.value }}</p>
+  <HandTrail :hand="hand" />
   <TaskSheet v-if="opened" :key="opened.task.id" :entry="opened" :slots="slots" @close="openId = null" />
   <AddSheet v-if="adding" :kind="adding" @close="adding = null" />
 </template>

@@ -12,7 +12,7 @@ import GripHandle from '../../parts/GripHandle.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import { forText } from './deciding.ts';
-import { useTaskHand } from './taskHand.ts';
+import { useTaskHand } from './task-hand.ts';
 
 /** One task: ticked by a touch, opened by its text, taken in hand by its grip. */
 const props = defineProps<{ entry: ReadyEntry; when?: string }>();
@@ -22,7 +22,7 @@ const reading = useReading();
 const hand = useTaskHand();
 const task = computed(() => props.entry.task);
 const isDone = computed(() => props.entry.state === 'done');
-const isHeld = computed(() => hand.held.value?.task.id === task.value.id);
+const isHeld = computed(() => hand.isHeld(props.entry));
 const isOther = computed(() => !concerns(task.value, reading.value.frame.unit.id));
 
 function tick(): void {
@@ -34,10 +34,7 @@ function tick(): void {
   ]);
 }
 function onKey(event: KeyboardEvent): void {
-  const by = { ArrowLeft: -1, ArrowUp: -1, ArrowRight: 1, ArrowDown: 1 }[event.key] as 1 | -1 | undefined;
-  if (!event.altKey || by === undefined || isDone.value) return;
-  event.preventDefault();
-  hand.nudge(props.entry, by);
+  if (!isDone.value) hand.onKey(event, props.entry);
 }
 </script>
 

@@ -5,7 +5,7 @@ import PutHere from '../../parts/PutHere.vue';
 import { useBook } from '../../state/book.ts';
 import { slotText } from './deciding.ts';
 import TaskRow from './TaskRow.vue';
-import { useTaskHand } from './taskHand.ts';
+import { useTaskHand } from './task-hand.ts';
 
 /** A time for making ready, with what is laid into it and how full it is. */
 const props = defineProps<{ load: SlotLoad }>();

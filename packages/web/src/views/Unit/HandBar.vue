@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useHand } from '../../state/hand.ts';
+import HandTrail from '../../parts/HandTrail.vue';
+import { useHand } from '../../state/plan-hand.ts';
 
 /** What is in hand, and what putting it where the pointer is would bring. */
 const hand = useHand();
@@ -22,15 +23,7 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
     </span>
     <button type="button" class="back" @click="hand.letGo()">Put it back</button>
   </div>
-  <div
-    v-if="hand.point.value"
-    class="ghost"
-    aria-hidden="true"
-    :style="{ left: `${hand.point.value.x}px`, top: `${hand.point.value.y}px` }"
-  >
-    {{ title }}
-  </div>
-  <p class="sr-only" aria-live="polite">{{ hand.said.value }}</p>
+  <HandTrail :hand="hand" />
 </template>
 
 <style scoped>
@@ -74,16 +67,5 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
   font-weight: 700;
   text-decoration: underline;
   text-underline-offset: 2px;
-}
-.ghost {
-  position: fixed;
-  z-index: 40;
-  max-width: 190px;
-  padding: 5px 10px;
-  transform: translate(8px, 8px) rotate(-1.5deg);
-  background: var(--tape);
-  color: var(--tape-ink);
-  font-weight: 600;
-  pointer-events: none;
 }
 </style>

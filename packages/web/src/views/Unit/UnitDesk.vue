@@ -7,7 +7,7 @@ import PickSheet from '../../parts/PickSheet.vue';
 import PlacementSheet from '../../parts/PlacementSheet.vue';
 import { useBook } from '../../state/book.ts';
 import { provideDesk, type Desk, type PickTarget } from '../../state/desk.ts';
-import { provideHand } from '../../state/hand.ts';
+import { provideHand } from '../../state/plan-hand.ts';
 import { provideReading } from '../../state/unit.ts';
 import HandBar from './HandBar.vue';
 import SideColumn, { type SidePage } from './SideColumn.vue';

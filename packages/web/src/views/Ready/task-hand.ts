@@ -1,60 +1,50 @@
-import { doubtAt, type PersonId, type ReadyEntry, type ReadySlot } from '@kobby/core';
-import { inject, nextTick, provide, ref, shallowRef, type InjectionKey } from 'vue';
+import { doubtAt, type PersonId, type Readiness, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import type { ComputedRef } from 'vue';
 import { useBook } from '../../state/book.ts';
-import { drag } from '../../state/drag.ts';
+import { createContext } from '../../state/context.ts';
+import { Hand, withPage } from '../../state/hand.ts';
 import { choosing } from './deciding.ts';
 
 /** The hand that lays tasks of making ready into times: dragged, or taken and put down by press or key. */
-class TaskHand {
-  readonly held = shallowRef<ReadyEntry | null>(null);
-  /** The spot that is pointed at. */
-  readonly over = ref<string | null>(null);
-  /** What was just done, for those who cannot see it. */
-  readonly said = ref('');
+class TaskHand extends Hand<ReadyEntry> {
+  protected override readonly next = 'Choose a time, or press Escape.';
   readonly #store = useBook();
   readonly #slots: () => readonly ReadySlot[];
 
   constructor(slots: () => readonly ReadySlot[]) {
+    super();
     this.#slots = slots;
   }
 
-  letGo(): void {
-    this.held.value = null;
-    this.over.value = null;
+  nameOf({ task }: ReadyEntry): string {
+    return task.text;
   }
 
-  take(entry: ReadyEntry): void {
-    if (this.held.value?.task.id === entry.task.id) return this.letGo();
-    this.held.value = entry;
-    this.said.value = `${entry.task.text} is in hand. Choose a time, or press Escape.`;
+  protected idOf({ task }: ReadyEntry): string {
+    return task.id;
   }
 
-  grab(event: PointerEvent, entry: ReadyEntry): void {
-    drag(event, {
-      move: (spot) => {
-        this.held.value = entry;
-        this.over.value = spot;
-      },
-      end: (spot) => {
-        const slot = this.#slots().find(({ id }) => `time:${id}` === spot);
-        if (slot) this.put(slot);
-        else if (spot?.startsWith(PERSON)) this.give((spot.slice(PERSON.length) || null) as PersonId | null);
-        else this.letGo();
-      },
-    });
+  protected shownBy({ task }: ReadyEntry): string {
+    return `[data-task="${CSS.escape(task.id)}"]`;
+  }
+
+  protected drop(spot: string): boolean {
+    const slot = this.#slots().find(({ id }) => `time:${id}` === spot);
+    if (slot) this.put(slot);
+    else if (spot.startsWith(PERSON)) this.give((spot.slice(PERSON.length) || null) as PersonId | null);
+    else return false;
+    return true;
   }
 
   /** Lays what is in hand into a time. */
   put(slot: ReadySlot): void {
-    const entry = this.held.value;
-    this.letGo();
+    const entry = this.release();
     if (entry) this.#lay(entry, slot);
   }
 
   /** Gives what is in hand to a person, in whichever time of theirs; null for whoever is there. */
   give(personId: PersonId | null): void {
-    const entry = this.held.value;
-    this.letGo();
+    const entry = this.release();
     if (!entry) return;
     const whose = personId === null ? 'anybody' : (this.#store.book.people[personId]?.name ?? 'somebody');
     this.#decide(entry, { personId, slotId: null }, `is given to ${whose}`);
@@ -75,26 +65,27 @@ class TaskHand {
     this.#decide(entry, { slotId: slot.id }, `is laid into ${slot.name}`);
   }
 
-  #decide({ task }: ReadyEntry, rest: Parameters<typeof choosing>[2], done: string): void {
+  #decide(entry: ReadyEntry, rest: Parameters<typeof choosing>[2], done: string): void {
+    const { task } = entry;
     const result = this.#store.perform([choosing(this.#store.book, task, rest)]);
-    this.said.value = result.done ? `${task.text} ${done}.` : (result.errors[0]?.message ?? '');
-    void nextTick(() =>
-      document
-        .querySelector<HTMLElement>(`[data-task="${CSS.escape(task.id)}"]`)
-        ?.focus({ preventScroll: true }),
-    );
+    this.settled(entry, result.done ? `${task.text} ${done}.` : (result.errors[0]?.message ?? ''));
   }
 }
 
 const PERSON = 'person:';
-const HAND: InjectionKey<TaskHand> = Symbol('task-hand');
+const [provideIt, useIt] = createContext<TaskHand>('task-hand', 'Make ready (views/Ready)');
 
-/** Makes the hand of the page and hands it to every part below. `slots` are the times, by their ends. */
-export function provideTaskHand(slots: () => readonly ReadySlot[]): TaskHand {
-  const hand = new TaskHand(slots);
-  provide(HAND, hand);
-  return hand;
+/** Makes the hand of the page and hands it to every part below. `ready` is what is made ready now. */
+export function provideTaskHand(ready: ComputedRef<Readiness>): TaskHand {
+  const hand = new TaskHand(() => ready.value.loads.map(({ slot }) => slot));
+  const isThere = ({ task }: ReadyEntry): boolean =>
+    ready.value.entries.some((one) => one.task.id === task.id);
+  withPage(hand, isThere);
+  return provideIt(hand);
 }
+
+/** The hand of the page. */
+export const useTaskHand = useIt;
 
 /** The time for making ready before or after the one that a task is in. */
 function besides(slots: readonly ReadySlot[], now: ReadySlot | null, by: 1 | -1): ReadySlot | undefined {
@@ -111,14 +102,4 @@ function doubtOf({ task }: ReadyEntry, slot: ReadySlot, today: string): string |
   if (doubt !== null) return doubt;
   if (slot.date < today) return 'over already';
   return task.where === 'children' && slot.kind !== 'children' ? 'meant for the children' : null;
-}
-
-/**
- * The hand of the page.
- * @throws {Error} when the part stands outside of Make ready.
- */
-export function useTaskHand(): TaskHand {
-  const hand = inject(HAND);
-  if (!hand) throw new Error('this part needs Make ready (views/Ready) above it');
-  return hand;
 }

@@ -1,0 +1,31 @@
+<script setup lang="ts" generic="T extends object">
+import { computed } from 'vue';
+import type { Hand } from '../state/hand.ts';
+
+/** What follows a hand over its page: the name of what is dragged, and what was done for those who cannot see it. */
+const props = defineProps<{ hand: Hand<T> }>();
+const point = computed(() => props.hand.point.value);
+const name = computed(() => (props.hand.held.value ? props.hand.nameOf(props.hand.held.value) : ''));
+const said = computed(() => props.hand.said.value);
+</script>
+
+<template>
+  <div v-if="point" class="ghost" aria-hidden="true" :style="{ left: `${point.x}px`, top: `${point.y}px` }">
+    {{ name }}
+  </div>
+  <p class="sr-only" role="status">{{ said }}</p>
+</template>
+
+<style scoped>
+.ghost {
+  position: fixed;
+  z-index: 40;
+  max-width: 190px;
+  padding: 5px 10px;
+  transform: translate(8px, 8px) rotate(-1.5deg);
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-weight: 600;
+  pointer-events: none;
+}
+</style>

@@ -32,7 +32,6 @@ describe('the copy on a phone', () => {
   test('hides itself after its last day, without any contact; until then it stays', () => {
     const copy = new PhoneCopy('link');
     copy.keepShown(shown('2027-03-09'), NINE);
-    copy.add(anAct('one-tick-1'));
     // Still the 9th in the home's zone, a minute before midnight there.
     const lateOnTheNinth = Date.parse('2026-11-27T05:59:00Z');
     expect(copy.shown(lateOnTheNinth)?.today).toBe('2027-03-09');
@@ -47,30 +46,19 @@ describe('the copy on a phone', () => {
     expect(copy.shown(NINE - 40 * DAY_MS)?.today).toBe('2027-03-08');
   });
 
-  test('keeps acts in their order, also when the same link is open twice', () => {
-    const [one, other] = [new PhoneCopy('link'), new PhoneCopy('link')];
-    one.add(anAct('first-act-1'));
-    other.add(anAct('second-act-2'));
-    one.add(anAct('third-act-3'));
-    const ids = () => new PhoneCopy('link').waiting().map(({ gestureId }) => String(gestureId));
-    expect(ids()).toEqual(['first-act-1', 'second-act-2', 'third-act-3']);
-    other.arrived(new Set(['first-act-1']));
-    expect(ids()).toEqual(['second-act-2', 'third-act-3']);
-  });
-
   test('is of its own link alone, and what is damaged counts as nothing', () => {
     new PhoneCopy('link').keepShown(shown(null), NINE);
     expect(new PhoneCopy('other').shown(NINE)).toBeNull();
     localStorage.setItem('kobby.link.link.shown', '{"handover":');
-    localStorage.setItem('kobby.link.link.acts', '[{"gestureId":1}]');
+    localStorage.setItem('kobby.link.link.unkept', '[{"act":1}]');
     const copy = new PhoneCopy('link');
-    expect([copy.shown(NINE), copy.waiting()]).toEqual([null, []]);
+    expect([copy.shown(NINE), copy.unkept()]).toEqual([null, []]);
   });
 
   test('goes altogether when it is cleared', () => {
     const copy = new PhoneCopy('link');
     copy.keepShown(shown(null), NINE);
-    copy.add(anAct('one-tick-1'));
+    localStorage.setItem(copy.keyOf('acts'), '[]');
     copy.keepUnkept([{ act: anAct('one-tick-2'), why: 'gone' }]);
     copy.clear();
     expect(localStorage.length).toBe(0);

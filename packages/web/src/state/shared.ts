@@ -3,8 +3,8 @@ import {
   handoverPatchSchema,
   handoverSchema,
   isProblemOf,
-  MAX_GESTURES,
   patched,
+  timedActSchema,
   type Answer,
   type Handover,
   type HandoverDay,
@@ -14,6 +14,7 @@ import {
 } from '@kobby/core';
 import { computed, ref, shallowRef } from 'vue';
 import { ask, instantNow, newId } from './api.ts';
+import { Outbox } from './outbox.ts';
 import { PhoneCopy, type UnkeptAct } from './phone-copy.ts';
 
 /** What a tick is about. */
@@ -36,7 +37,6 @@ export class SharedLink {
   /** A pass-phrase is asked for; with what was wrong about the last one. */
   readonly locked = shallowRef<{ readonly problem: Problem } | null>(null);
   readonly connected = ref(false);
-  readonly waiting = shallowRef<readonly TimedAct[]>([]);
   /** What the home could not keep, until somebody has read it. */
   readonly unkept = shallowRef<readonly UnkeptAct[]>([]);
   /** Words written with this link, those on their way included, the newest first. */
@@ -62,16 +62,20 @@ export class SharedLink {
   readonly #secret: string;
   readonly #copy: PhoneCopy;
   #stream: EventSource | null = null;
-  #sending = false;
   #ended = false;
-  readonly #online = (): void => void this.#send();
+  readonly #outbox = new Outbox<TimedAct>(timedActSchema, ({ gestureId }) => gestureId, {
+    send: (acts) => this.#post(acts),
+    answered: (act, answer) => this.#answered(act, answer),
+  });
+  readonly #online = (): void => void this.#outbox.flush();
+  readonly waiting = this.#outbox.waiting;
 
   constructor(shareId: string, secret: string) {
     this.#base = `/api/shared/${encodeURIComponent(shareId)}`;
     this.#secret = secret;
     this.#copy = new PhoneCopy(shareId);
     this.handover.value = this.#copy.shown(Date.now());
-    this.waiting.value = this.#copy.waiting();
+    this.#outbox.takeUp(this.#copy.keyOf('acts'));
     this.unkept.value = this.#copy.unkept();
   }
 
@@ -88,6 +92,7 @@ export class SharedLink {
     if (said.kind !== 'ok') return;
     this.locked.value = null;
     this.#show(said.data);
+    this.#outbox.open();
     this.#listen();
   }
 
@@ -95,6 +100,7 @@ export class SharedLink {
   close(): void {
     this.#ended = true;
     window.removeEventListener('online', this.#online);
+    this.#outbox.shut();
     this.#stream?.close();
   }
 
@@ -132,8 +138,7 @@ export class SharedLink {
   }
 
   #act(act: ShareAct): void {
-    this.waiting.value = this.#copy.add({ gestureId: newId() as never, at: instantNow(), act });
-    void this.#send();
+    this.#outbox.add({ gestureId: newId() as never, at: instantNow(), act });
   }
 
   #show(handover: Handover): void {
@@ -156,7 +161,7 @@ export class SharedLink {
     if (ENDS.some((kind) => isProblemOf(problem, kind))) {
       this.#copy.clear();
       this.handover.value = null;
-      this.waiting.value = [];
+      this.#outbox.clear();
     }
   }
 
@@ -166,7 +171,7 @@ export class SharedLink {
     this.#stream = stream;
     stream.addEventListener('open', () => {
       this.connected.value = true;
-      void this.#send();
+      this.#outbox.open();
     });
     stream.addEventListener('handover', (event) => {
       this.#show(handoverSchema.parse(JSON.parse(event.data)));
@@ -193,34 +198,24 @@ export class SharedLink {
     if (this.#stream?.readyState === EventSource.CLOSED) this.#listen();
   }
 
-  async #send(): Promise<void> {
-    const acts = this.waiting.value.slice(0, MAX_GESTURES);
-    if (this.#sending || acts.length === 0 || this.#ended) return;
-    this.#sending = true;
+  async #post(acts: readonly TimedAct[]): Promise<readonly Answer[] | 'again' | 'closed'> {
     const said = await ask('POST', `${this.#base}/acts`, answersSchema, { acts });
-    this.#sending = false;
-    if (said.kind === 'unreachable') {
-      this.connected.value = false;
-      setTimeout(() => void this.#send(), RETRY_MS);
-      return;
-    }
     if (said.kind === 'problem') {
       this.#met(said.problem);
-      return;
+      return 'closed';
+    }
+    if (said.kind === 'unreachable') {
+      this.connected.value = false;
+      return 'again';
     }
     await this.#showKept();
-    this.#answered(acts, said.data.answers);
-    void this.#send();
+    return said.data.answers;
   }
 
-  // What was kept leaves the phone; what could not be is shown with the reason, not lost.
-  #answered(acts: readonly TimedAct[], answers: readonly Answer[]): void {
-    const unkept = acts.flatMap((act, i): UnkeptAct[] => {
-      const answer = answers[i];
-      return answer?.outcome === 'not-kept' ? [{ act, why: answer.problem.detail }] : [];
-    });
-    if (unkept.length > 0) this.unkept.value = this.#copy.keepUnkept([...this.unkept.value, ...unkept]);
-    this.waiting.value = this.#copy.arrived(new Set(acts.map(({ gestureId }) => gestureId)));
+  // What could not be kept is shown with the reason, not lost.
+  #answered(act: TimedAct, answer: Answer): void {
+    if (answer.outcome === 'not-kept')
+      this.unkept.value = this.#copy.keepUnkept([...this.unkept.value, { act, why: answer.problem.detail }]);
   }
 
   // The stream brings it too, but perhaps a moment later: without this the tick would flicker.

@@ -39,7 +39,7 @@ import {
   waitingFor,
   without,
 } from './replica.ts';
-import { forgetWaiting, rememberWaiting, waitingFromBefore } from './waiting.ts';
+import { Outbox } from './outbox.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
 export type Connection = 'loading' | 'connected' | 'unreachable' | 'signed-out';
@@ -47,9 +47,6 @@ export type Connection = 'loading' | 'connected' | 'unreachable' | 'signed-out';
 /** What became of an act at once: done, or the fields that were wrong. */
 export type ActResult =
   { readonly done: true } | { readonly done: false; readonly errors: readonly FieldProblem[] };
-
-const RETRY_MS = 1500;
-const SEND_AT_ONCE = 100;
 
 /**
  * Keeps this browser's book and the server's together: shows an act at once, sends it in order, takes in what
@@ -65,7 +62,10 @@ export class BookSync {
   readonly keptAt = ref<string | null>(null);
   /** Something that the person must be told, once. */
   readonly notice = ref<string | null>(null);
-  #sending = false;
+  readonly #outbox = new Outbox<Gesture>(gestureSchema, ({ id }) => id, {
+    send: (gestures) => this.#post(gestures),
+    answered: (gesture, answer) => this.#settle(gesture, answer),
+  });
   #stopListening: (() => void) | null = null;
 
   /** Fetches the whole book, and listens from there on. */
@@ -75,8 +75,8 @@ export class BookSync {
     if (said.kind === 'problem') this.connection.value = 'signed-out';
     if (said.kind !== 'ok') return;
     const { book, seq, me, today, publicAddress, history } = said.data;
-    const waiting =
-      this.replica.value.waiting.length > 0 ? this.replica.value.waiting : waitingFromBefore(me);
+    this.#outbox.takeUp(`kobby.waiting.${me.id}`);
+    const waiting = this.#outbox.waiting.value;
     this.me.value = me;
     this.today.value = today;
     this.publicAddress.value = publicAddress;
@@ -86,7 +86,7 @@ export class BookSync {
     this.connection.value = 'connected';
     this.keptAt.value ??= instantNow();
     this.#listen();
-    void this.#send();
+    this.#outbox.open();
   }
 
   /** Does something: shown at once, sent when the server can be reached, kept when it says so. */
@@ -104,8 +104,7 @@ export class BookSync {
       this.history.value,
       historyEntry(before, gesture, outcome, undoing?.entry.label),
     );
-    rememberWaiting(this.me.value!, this.replica.value.waiting);
-    void this.#send();
+    this.#outbox.add(gesture);
     return { done: true };
   }
 
@@ -145,7 +144,7 @@ export class BookSync {
   /** Leaves the book, as when signing out. What still waits stays on this device for the next time. */
   leave(): void {
     this.stopListening();
-    if (this.me.value && this.replica.value.waiting.length === 0) forgetWaiting(this.me.value);
+    this.#outbox.letGo();
     this.replica.value = EMPTY_REPLICA;
     this.history.value = EMPTY_HISTORY;
     this.me.value = null;
@@ -166,7 +165,7 @@ export class BookSync {
       takeSnapshot: () => void this.load(),
       opened: () => {
         this.connection.value = 'connected';
-        void this.#send();
+        this.#outbox.open();
       },
       lost: () => void this.#lookAgain(),
     });
@@ -182,11 +181,13 @@ export class BookSync {
   // What waits stays here until the person has signed in again.
   #closeDoor(): void {
     this.connection.value = 'signed-out';
+    this.#outbox.shut();
     this.stopListening();
   }
 
   #receive(kept: KeptGesture): void {
     if (!this.me.value) return;
+    this.#outbox.arrived([kept.gesture.id]);
     const next = takeIn(this.replica.value, kept, this.me.value);
     if (next) this.replica.value = next;
     else void this.#catchUp();
@@ -205,30 +206,16 @@ export class BookSync {
     if (said.kind === 'problem') await this.load();
   }
 
-  async #send(): Promise<void> {
-    const gestures = this.replica.value.waiting.slice(0, SEND_AT_ONCE);
-    if (this.#sending || gestures.length === 0 || this.connection.value === 'signed-out') return;
-    this.#sending = true;
-    const answers = await this.#post(gestures);
-    this.#sending = false;
-    if (!answers) {
-      setTimeout(() => void this.#send(), RETRY_MS);
-      return;
-    }
-    answers.forEach((answer, i) => this.#settle(gestures[i]!, answer));
-    if (this.me.value) rememberWaiting(this.me.value, this.replica.value.waiting);
-    void this.#send();
-  }
-
-  async #post(gestures: readonly Gesture[]): Promise<readonly Answer[] | null> {
+  async #post(gestures: readonly Gesture[]): Promise<readonly Answer[] | 'again' | 'closed'> {
     const said = await ask('POST', '/api/gestures', answersSchema, { gestures });
     this.connection.value = said.kind === 'unreachable' ? 'unreachable' : 'connected';
-    if (said.kind === 'unreachable') return null;
+    if (said.kind === 'unreachable') return 'again';
     if (said.kind === 'ok') return said.data.answers;
     const inside = answersSchema.safeParse(said.problem);
     if (inside.success) return inside.data.answers;
-    if (isProblemOf(said.problem, 'sign-in-needed')) this.#closeDoor();
-    return null;
+    if (!isProblemOf(said.problem, 'sign-in-needed')) return 'again';
+    this.#closeDoor();
+    return 'closed';
   }
 
   #settle(gesture: Gesture, answer: Answer): void {

@@ -39,6 +39,6 @@ function closed(): void {
     :submit="submit"
     @close="closed"
   >
-    <PropertyFields v-if="draft" v-model="draft.properties as never" :category="draft.category" />
+    <PropertyFields v-if="draft" v-model="draft.properties" :category="draft.category" />
   </FormSheet>
 </template>

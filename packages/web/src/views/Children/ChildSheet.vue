@@ -159,7 +159,7 @@ const submit = (): ActResult =>
       :blank="() => ({ kind: 'comfort' as const, words: '' })"
     >
       <div class="side-by-side">
-        <ChoiceField v-model="row.kind as string" label="Kind" :path="`${path}.kind`" :options="HELP_KINDS" />
+        <ChoiceField v-model="row.kind" label="Kind" :path="`${path}.kind`" :options="HELP_KINDS" />
         <LineField v-model="row.words" label="In words" :path="`${path}.words`" />
       </div>
     </RowsField>

@@ -142,13 +142,13 @@ const MOVES = {
   >
     <div class="side-by-side">
       <LineField v-model="draft.name" label="Name" path="name" />
-      <ChoiceField v-model="draft.category as string" label="Kind" path="category" :options="categories" />
+      <ChoiceField v-model="draft.category" label="Kind" path="category" :options="categories" />
       <LineField v-model="draft.keptIn" label="Kept in" path="keptIn" empty-is-null />
     </div>
     <div class="side-by-side">
-      <ChoiceField v-model="draft.unit as string" label="Counted in" path="unit" :options="units" />
+      <ChoiceField v-model="draft.unit" label="Counted in" path="unit" :options="units" />
       <ChoiceField
-        v-model="draft.use as string"
+        v-model="draft.use"
         label="Use"
         path="use"
         :options="{ consumable: 'used up', reusable: 'taken out and put back' }"
@@ -163,7 +163,7 @@ const MOVES = {
       />
     </div>
     <div class="side-by-side">
-      <ChoiceField v-model="moveKind as string" label="Stock" path="move.kind" :options="MOVES" />
+      <ChoiceField v-model="moveKind" label="Stock" path="move.kind" :options="MOVES" />
       <AmountField
         v-model="moved"
         label="How much"
@@ -184,7 +184,7 @@ const MOVES = {
     </details>
     <TapeLabel class="label">How it is got</TapeLabel>
     <div class="side-by-side">
-      <ChoiceField v-model="draft.got as string" label="It is" path="got" :options="WAYS_TO_GET" />
+      <ChoiceField v-model="draft.got" label="It is" path="got" :options="WAYS_TO_GET" />
       <LineField v-model="draft.gotFrom" label="From whom" path="gotFrom" empty-is-null />
       <LineField
         v-if="draft.got === 'borrowed'"
@@ -199,18 +199,8 @@ const MOVES = {
     </div>
     <PackRows v-model="draft.packs" :unit="draft.unit" :grams-per-ml="draft.gramsPerMl" />
     <TapeLabel class="label">Label</TapeLabel>
-    <TicksField
-      v-model="draft.allergens as string[]"
-      label="Contains"
-      path="allergens"
-      :options="ALLERGENS"
-    />
-    <TicksField
-      v-model="draft.mayContain as string[]"
-      label="May contain"
-      path="mayContain"
-      :options="ALLERGENS"
-    />
+    <TicksField v-model="draft.allergens" label="Contains" path="allergens" :options="ALLERGENS" />
+    <TicksField v-model="draft.mayContain" label="May contain" path="mayContain" :options="ALLERGENS" />
     <div class="side-by-side">
       <LineField
         v-model="draft.labelCheckedOn"

@@ -87,22 +87,17 @@ const retire = retireBy(draft, submit, () => emit('close'));
   >
     <div class="side-by-side">
       <LineField v-model="content.title" label="Title" path="content.title" />
-      <ChoiceField
-        v-model="content.mode as string"
-        label="How it is run"
-        path="content.mode"
-        :options="modes"
-      />
+      <ChoiceField v-model="content.mode" label="How it is run" path="content.mode" :options="modes" />
     </div>
     <TextField v-model="content.summary" label="In a sentence" path="content.summary" :rows="1" />
     <TicksField
-      v-model="content.cornerKinds as string[]"
+      v-model="content.cornerKinds"
       label="Suits the corners"
       path="content.cornerKinds"
       :options="CORNER_KIND_NAMES"
     />
     <WordsField
-      v-model="content.skills as string[]"
+      v-model="content.skills"
       label="Skills, the main one first"
       path="content.skills"
       :options="SKILL_OPTIONS"
@@ -115,13 +110,13 @@ const retire = retireBy(draft, submit, () => emit('close'));
     <div class="side-by-side">
       <NumberField v-model="content.atOnce" label="Children at once" path="content.atOnce" empty-is-null />
       <NumberField
-        v-model="content.cleanUpMinutes as number"
+        v-model="content.cleanUpMinutes"
         label="Clean-up"
         suffix="minutes"
         path="content.cleanUpMinutes"
       />
       <NumberField
-        v-model="content.resetMinutes as number"
+        v-model="content.resetMinutes"
         label="Put back between children"
         suffix="minutes"
         path="content.resetMinutes"

@@ -48,9 +48,9 @@ const retire = retireBy(draft, submit, () => emit('close'));
   >
     <LineField v-model="draft.title" label="Title" path="title" />
     <div class="side-by-side">
-      <ChoiceField v-model="draft.level as string" label="Level" path="level" :options="BOOK_LEVELS" />
+      <ChoiceField v-model="draft.level" label="Level" path="level" :options="BOOK_LEVELS" />
       <ChoiceField
-        v-model="draft.use as string"
+        v-model="draft.use"
         label="Use"
         path="use"
         :options="{ 'read-aloud': 'read aloud', rail: 'on the rail', both: 'both' }"
@@ -63,7 +63,7 @@ const retire = retireBy(draft, submit, () => emit('close'));
       <LineField v-model="draft.borrowedFrom" label="Borrowed from" path="borrowedFrom" empty-is-null />
       <LineField v-model="draft.backBy" label="Back by" path="backBy" type="date" empty-is-null />
     </div>
-    <WordsField v-model="draft.skills as string[]" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
     <TextField v-model="draft.notes" label="Notes" path="notes" />
     <template v-if="known" #acts>
       <RetireButtons

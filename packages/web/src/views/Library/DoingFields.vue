@@ -81,27 +81,22 @@ const blankLine = (): MaterialInput => ({
       />
     </div>
     <div class="side-by-side">
+      <ChoiceField v-model="row.times" label="Counted" :path="`${path}.times`" :options="CONTENT_COUNTS" />
       <ChoiceField
-        v-model="row.times as string"
-        label="Counted"
-        :path="`${path}.times`"
-        :options="CONTENT_COUNTS"
-      />
-      <ChoiceField
-        v-model="row.every as string"
+        v-model="row.every"
         label="Again"
         :path="`${path}.every`"
         :options="{ day: 'every day', span: 'once for the span' }"
       />
       <ChoiceField
-        v-model="row.spare as string"
+        v-model="row.spare"
         label="Spares"
         :path="`${path}.spare`"
         :options="{ none: 'none', 'for-breakage': 'for what breaks' }"
       />
       <WordsField
         v-if="versions.length > 1"
-        v-model="row.versionIds as string[]"
+        v-model="row.versionIds"
         label="Only for"
         :path="`${path}.versionIds`"
         :options="versions"
@@ -120,7 +115,7 @@ const blankLine = (): MaterialInput => ({
   >
     <div class="side-by-side step">
       <TextField v-model="row.text" label="What is done" :path="`${path}.text`" :rows="1" />
-      <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
+      <ChoiceField v-model="row.owner" label="By" :path="`${path}.owner`" :options="OWNERS" />
     </div>
   </RowsField>
   <div class="side-by-side">

@@ -51,25 +51,25 @@ const slotKinds = {
 <template>
   <div class="side-by-side">
     <ChoiceField
-      v-model="content.mess as string"
+      v-model="content.mess"
       label="Mess"
       path="content.mess"
       :options="{ clean: 'clean', some: 'some', messy: 'messy' }"
     />
     <ChoiceField
-      v-model="content.energy as string"
+      v-model="content.energy"
       label="Energy"
       path="content.energy"
       :options="{ calm: 'calm', middling: 'middling', lively: 'lively' }"
     />
     <ChoiceField
-      v-model="content.place as string"
+      v-model="content.place"
       label="Where"
       path="content.place"
       :options="{ indoors: 'indoors', outdoors: 'outdoors', either: 'either' }"
     />
     <ChoiceField
-      v-model="content.weather as string"
+      v-model="content.weather"
       label="Weather"
       path="content.weather"
       :options="{ any: 'any', dry: 'dry', wind: 'wind', sun: 'sun', cold: 'cold' }"
@@ -77,19 +77,19 @@ const slotKinds = {
   </div>
   <div class="side-by-side">
     <ChoiceField
-      v-model="content.adult as string"
+      v-model="content.adult"
       label="An adult"
       path="content.adult"
       :options="{ alone: 'is not needed', near: 'is near', tied: 'is tied' }"
     />
     <ChoiceField
-      v-model="content.craft as string"
+      v-model="content.craft"
       label="Craft"
       path="content.craft"
       :options="{ none: 'is none', model: 'with a model', 'own-way': 'in the own way' }"
     />
     <NumberField
-      v-model="content.recordedMinutes as number"
+      v-model="content.recordedMinutes"
       label="Recorded"
       suffix="minutes"
       path="content.recordedMinutes"
@@ -117,7 +117,7 @@ const slotKinds = {
     <div class="side-by-side">
       <LineField v-model="row.id" label="Name, as in {things}" :path="`${path}.id`" />
       <LineField v-model="row.asks" label="What it asks" :path="`${path}.asks`" />
-      <ChoiceField v-model="row.kind as string" label="Is" :path="`${path}.kind`" :options="slotKinds" />
+      <ChoiceField v-model="row.kind" label="Is" :path="`${path}.kind`" :options="slotKinds" />
     </div>
   </RowsField>
   <RowsField

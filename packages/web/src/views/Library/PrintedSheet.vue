@@ -105,8 +105,8 @@ const CUTS = {
       <LineField v-model="draft.level" label="Level" path="level" empty-is-null />
     </div>
     <div class="side-by-side">
-      <ChoiceField v-model="draft.paper as string" label="Paper" path="paper" :options="PAPERS" />
-      <ChoiceField v-model="draft.cut as string" label="Cutting" path="cut" :options="CUTS" />
+      <ChoiceField v-model="draft.paper" label="Paper" path="paper" :options="PAPERS" />
+      <ChoiceField v-model="draft.cut" label="Cutting" path="cut" :options="CUTS" />
     </div>
     <div class="side-by-side">
       <SwitchField v-model="draft.colour" label="In colour" path="colour" />
@@ -116,7 +116,7 @@ const CUTS = {
     </div>
     <WordsField v-model="draft.finishing" label="Finishing parts" path="finishing" />
     <WordsField v-model="draft.about" label="About" path="about" />
-    <WordsField v-model="draft.skills as string[]" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
     <TextField v-model="draft.notes" label="Notes" path="notes" />
     <template v-if="known" #acts>
       <RetireButtons

@@ -57,14 +57,14 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
   >
     <LineField v-model="row.text" label="What is made ready" :path="`${path}.text`" />
     <div class="side-by-side">
-      <NumberField v-model="row.minutes as number" label="Takes" suffix="minutes" :path="`${path}.minutes`" />
+      <NumberField v-model="row.minutes" label="Takes" suffix="minutes" :path="`${path}.minutes`" />
       <ChoiceField
-        v-model="row.per as string"
+        v-model="row.per"
         label="Counted"
         :path="`${path}.per`"
         :options="{ once: 'once', child: 'for each child' }"
       />
-      <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
+      <ChoiceField v-model="row.owner" label="By" :path="`${path}.owner`" :options="OWNERS" />
     </div>
     <div class="side-by-side">
       <NumberField
@@ -82,7 +82,7 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
       />
       <NumberField v-model="row.waitHours" label="Then waits" suffix="hours" :path="`${path}.waitHours`" />
       <ChoiceField
-        v-model="row.waitsIn as string | null"
+        v-model="row.waitsIn"
         label="In the"
         none="anywhere"
         :path="`${path}.waitsIn`"
@@ -91,7 +91,7 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
     </div>
     <TicksField
       v-if="(content.prep ?? []).length > 1"
-      v-model="row.needs as string[]"
+      v-model="row.needs"
       label="Needs done before it"
       :path="`${path}.needs`"
       :options="othersOf(row.id)"
@@ -106,14 +106,9 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
     >
       <div class="side-by-side">
         <LineField v-model="other.text" label="What is done instead" :path="`${otherPath}.text`" />
+        <NumberField v-model="other.minutes" label="Takes" suffix="minutes" :path="`${otherPath}.minutes`" />
         <NumberField
-          v-model="other.minutes as number"
-          label="Takes"
-          suffix="minutes"
-          :path="`${otherPath}.minutes`"
-        />
-        <NumberField
-          v-model="other.laterMinutes as number"
+          v-model="other.laterMinutes"
           label="On the day, more"
           suffix="minutes"
           :path="`${otherPath}.laterMinutes`"

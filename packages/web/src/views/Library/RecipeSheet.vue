@@ -115,8 +115,8 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
   >
     <div class="side-by-side">
       <LineField v-model="draft.title" label="Title" path="title" />
-      <ChoiceField v-model="draft.kind as string" label="Kind" path="kind" :options="RECIPE_KINDS" />
-      <NumberField v-model="draft.minutes as number" label="Minutes" path="minutes" />
+      <ChoiceField v-model="draft.kind" label="Kind" path="kind" :options="RECIPE_KINDS" />
+      <NumberField v-model="draft.minutes" label="Minutes" path="minutes" />
     </div>
     <TextField v-model="draft.summary" label="In a sentence" path="summary" :rows="1" />
     <RowsField
@@ -129,12 +129,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       :blank="blankIngredient"
     >
       <div class="side-by-side">
-        <ChoiceField
-          v-model="row.supplyId as string"
-          label="What"
-          :path="`${path}.supplyId`"
-          :options="supplies"
-        />
+        <ChoiceField v-model="row.supplyId" label="What" :path="`${path}.supplyId`" :options="supplies" />
         <AmountField
           v-model="row.amount"
           :label="inParts ? 'Parts' : 'How much'"
@@ -142,12 +137,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
           :unit="unitOf(row.supplyId)"
           :grams-per-ml="supplyOf(row.supplyId)?.gramsPerMl"
         />
-        <ChoiceField
-          v-model="row.role as string"
-          label="It is"
-          :path="`${path}.role`"
-          :options="INGREDIENT_ROLES"
-        />
+        <ChoiceField v-model="row.role" label="It is" :path="`${path}.role`" :options="INGREDIENT_ROLES" />
       </div>
       <div class="side-by-side">
         <LineField v-model="row.goesIn" label="How it goes in" :path="`${path}.goesIn`" />
@@ -183,9 +173,9 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
         path="yields.amount"
         :unit="draft.yields.unit"
       />
-      <ChoiceField v-model="draft.yields.unit as string" label="In" path="yields.unit" :options="measures" />
+      <ChoiceField v-model="draft.yields.unit" label="In" path="yields.unit" :options="measures" />
       <ChoiceField
-        v-model="draft.makesId as string | null"
+        v-model="draft.makesId"
         label="Kept as"
         path="makesId"
         none="not kept as a supply"
@@ -204,10 +194,10 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
     >
       <TextField v-model="row.text" label="What is done" :path="`${path}.text`" :rows="1" />
       <div class="side-by-side">
-        <ChoiceField v-model="row.owner as string" label="By" :path="`${path}.owner`" :options="OWNERS" />
-        <NumberField v-model="row.minutes as number" label="Takes" suffix="min" :path="`${path}.minutes`" />
+        <ChoiceField v-model="row.owner" label="By" :path="`${path}.owner`" :options="OWNERS" />
+        <NumberField v-model="row.minutes" label="Takes" suffix="min" :path="`${path}.minutes`" />
         <NumberField
-          v-model="row.waitMinutes as number"
+          v-model="row.waitMinutes"
           label="Then waits"
           suffix="min"
           :path="`${path}.waitMinutes`"
@@ -239,20 +229,15 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
     >
       <div class="side-by-side">
         <ChoiceField
-          v-model="row.allergen as string | null"
+          v-model="row.allergen"
           label="Without"
           none="what is no food"
           :path="`${path}.allergen`"
           :options="ALLERGENS"
         />
+        <ChoiceField v-model="row.supplyId" label="Leaves" :path="`${path}.supplyId`" :options="supplies" />
         <ChoiceField
-          v-model="row.supplyId as string"
-          label="Leaves"
-          :path="`${path}.supplyId`"
-          :options="supplies"
-        />
-        <ChoiceField
-          v-model="row.insteadId as string | null"
+          v-model="row.insteadId"
           label="Comes"
           none="nothing"
           :path="`${path}.insteadId`"
@@ -270,7 +255,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       >
         <div class="side-by-side">
           <ChoiceField
-            v-model="other.supplyId as string"
+            v-model="other.supplyId"
             label="Of"
             :path="`${otherPath}.supplyId`"
             :options="supplies"

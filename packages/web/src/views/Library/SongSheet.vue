@@ -92,15 +92,15 @@ const retire = retireBy(draft, submit, () => emit('close'));
   >
     <LineField v-model="draft.title" label="Title" path="title" />
     <div class="side-by-side">
-      <ChoiceField v-model="draft.kind as string" label="Kind" path="kind" :options="SONG_KINDS" />
+      <ChoiceField v-model="draft.kind" label="Kind" path="kind" :options="SONG_KINDS" />
       <ChoiceField
-        v-model="draft.purpose as string"
+        v-model="draft.purpose"
         label="Place in the circle"
         path="purpose"
         :options="SONG_PURPOSES"
       />
       <ChoiceField
-        v-model="draft.energy as string"
+        v-model="draft.energy"
         label="Energy"
         path="energy"
         :options="{ calm: 'calm', middling: 'middling', lively: 'lively' }"
@@ -150,7 +150,7 @@ const retire = retireBy(draft, submit, () => emit('close'));
       <SungVerses :verses="sung" class="sung" />
     </details>
     <div class="side-by-side">
-      <ChoiceField v-model="draft.pace as string" label="Pace" path="pace" :options="PACE_NAMES" />
+      <ChoiceField v-model="draft.pace" label="Pace" path="pace" :options="PACE_NAMES" />
       <LineField v-model="draft.voice" label="How to use the voice" path="voice" />
     </div>
     <div class="side-by-side">
@@ -168,12 +168,7 @@ const retire = retireBy(draft, submit, () => emit('close'));
       <div class="side-by-side">
         <LineField v-model="row.words" label="What" :path="`${path}.words`" />
         <NumberField v-model="row.count" label="How many" :path="`${path}.count`" />
-        <ChoiceField
-          v-model="row.per as string"
-          label="So many"
-          :path="`${path}.per`"
-          :options="PROP_COUNTS"
-        />
+        <ChoiceField v-model="row.per" label="So many" :path="`${path}.per`" :options="PROP_COUNTS" />
         <ChoiceField
           v-model="row.supplyId"
           label="In the cupboard"
@@ -183,7 +178,7 @@ const retire = retireBy(draft, submit, () => emit('close'));
         />
       </div>
     </RowsField>
-    <WordsField v-model="draft.skills as string[]" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
     <div class="side-by-side">
       <NumberField v-model="draft.fromMonths" label="From age" suffix="months" path="fromMonths" />
       <NumberField v-model="draft.recordedMinutes" label="Recorded" suffix="minutes" path="recordedMinutes" />

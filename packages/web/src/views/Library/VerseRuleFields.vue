@@ -37,14 +37,14 @@ function take(kind: string | null | undefined): void {
     </template>
     <ChoiceField
       v-if="rule?.kind === 'for-words' || rule?.kind === 'growing'"
-      v-model="rule.over as string"
+      v-model="rule.over"
       label="Over"
       path="rule.over"
       :options="WORD_LISTS"
     />
     <ChoiceField
       v-if="rule?.kind === 'growing'"
-      v-model="rule.order as string"
+      v-model="rule.order"
       label="What came before"
       path="rule.order"
       :options="{ 'newest-first': 'the newest first', 'oldest-first': 'the oldest first' }"

@@ -36,7 +36,7 @@ function blank(): VersionInput {
         empty-is-null
       />
       <ChoiceField
-        v-model="row.rung as string | null"
+        v-model="row.rung"
         label="Or for a rung"
         none="age decides"
         :path="`${path}.rung`"

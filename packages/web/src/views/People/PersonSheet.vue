@@ -44,7 +44,7 @@ function retire(retired: boolean): void {
   >
     <LineField v-model="draft.name" label="Name" path="name" />
     <WeekField v-model="draft.work" label="Works on" path="work" />
-    <TicksField v-model="draft.mayLead as string[]" label="May lead" path="mayLead" :options="LEADS" />
+    <TicksField v-model="draft.mayLead" label="May lead" path="mayLead" :options="LEADS" />
     <template v-if="known && known.role === 'assistant'" #acts>
       <RetireButtons
         :id="known.id"

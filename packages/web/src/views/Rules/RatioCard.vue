@@ -18,7 +18,7 @@ const young = computed({
   <ShelfCard title="Adults and children">
     <p class="soft">In the terms of your licence. Kobby does the sums; the licence decides.</p>
     <ChoiceField
-      v-model="rule.counting as string"
+      v-model="rule.counting"
       label="A mixed group counts"
       path="ratio.counting"
       :options="{ youngest: 'by its youngest child', shares: 'by adding up shares of an adult' }"

@@ -111,8 +111,8 @@ function setMinutes(
         >
           <div class="side-by-side">
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <LineField v-model="row.from as string" label="From" type="time" :path="`${path}.from`" />
-            <LineField v-model="row.to as string" label="To" type="time" :path="`${path}.to`" />
+            <LineField v-model="row.from" label="From" type="time" :path="`${path}.from`" />
+            <LineField v-model="row.to" label="To" type="time" :path="`${path}.to`" />
           </div>
         </RowsField>
         <RowsField
@@ -134,8 +134,8 @@ function setMinutes(
         >
           <div class="side-by-side">
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <LineField v-model="row.start as string" label="Starts" type="time" :path="`${path}.start`" />
-            <NumberField v-model="row.minutes as number" label="Minutes" :path="`${path}.minutes`" />
+            <LineField v-model="row.start" label="Starts" type="time" :path="`${path}.start`" />
+            <NumberField v-model="row.minutes" label="Minutes" :path="`${path}.minutes`" />
             <SwitchField v-model="row.isCircle" label="Kept for circle" :path="`${path}.isCircle`" />
           </div>
         </RowsField>
@@ -161,25 +161,20 @@ function setMinutes(
         <ShelfCard title="How things are shown">
           <div class="side-by-side">
             <ChoiceField
-              v-model="draft.units as string"
+              v-model="draft.units"
               label="Units"
               path="units"
               :options="{ metric: 'Metric', us: 'US' }"
             />
+            <ChoiceField v-model="draft.currency" label="Currency" path="currency" :options="currencies" />
             <ChoiceField
-              v-model="draft.currency as string"
-              label="Currency"
-              path="currency"
-              :options="currencies"
-            />
-            <ChoiceField
-              v-model="draft.pictures as string"
+              v-model="draft.pictures"
               label="Pictures"
               path="pictures"
               :options="{ any: 'Any kind', realistic: 'Realistic only' }"
             />
           </div>
-          <ChoiceField v-model="draft.lens as string" label="Look at balance" path="lens" :options="lenses" />
+          <ChoiceField v-model="draft.lens" label="Look at balance" path="lens" :options="lenses" />
           <RowsField
             v-slot="{ row, path }"
             v-model="draft.ownHeadings"
@@ -190,7 +185,7 @@ function setMinutes(
           >
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
             <WordsField
-              v-model="row.skills as string[]"
+              v-model="row.skills"
               label="Skills that count for it"
               :path="`${path}.skills`"
               :options="skills"
@@ -210,7 +205,7 @@ function setMinutes(
         >
           <div class="side-by-side">
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <LineField v-model="row.start as string" label="Starts" type="time" :path="`${path}.start`" />
+            <LineField v-model="row.start" label="Starts" type="time" :path="`${path}.start`" />
             <ChoiceField
               v-model="row.personId"
               label="Whose"
@@ -241,12 +236,7 @@ function setMinutes(
         >
           <div class="side-by-side">
             <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <ChoiceField
-              v-model="row.kind as string"
-              label="Kind"
-              :path="`${path}.kind`"
-              :options="WAITING_PLACES"
-            />
+            <ChoiceField v-model="row.kind" label="Kind" :path="`${path}.kind`" :options="WAITING_PLACES" />
             <NumberField v-model="row.holds" label="Holds" :path="`${path}.holds`" />
           </div>
         </RowsField>
@@ -262,7 +252,7 @@ function setMinutes(
           :blank="() => ({ underMonths: null, minutes: 20 as never })"
         >
           <div class="side-by-side">
-            <NumberField v-model="row.minutes as number" label="Minutes a day" :path="`${path}.minutes`" />
+            <NumberField v-model="row.minutes" label="Minutes a day" :path="`${path}.minutes`" />
             <NumberField
               v-model="row.underMonths"
               label="Only under (empty: for all)"

@@ -70,7 +70,7 @@ function retire(retired: boolean): void {
   >
     <div class="side-by-side">
       <LineField v-model="draft.name" label="Name" path="name" />
-      <ChoiceField v-model="draft.kind as string" label="Kind" path="kind" :options="CORNER_KIND_NAMES" />
+      <ChoiceField v-model="draft.kind" label="Kind" path="kind" :options="CORNER_KIND_NAMES" />
     </div>
     <div class="side-by-side">
       <NumberField v-model="draft.places" label="Children who fit" path="places" />

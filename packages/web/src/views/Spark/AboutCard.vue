@@ -83,19 +83,9 @@ function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
         :blank="() => ({ kind: 'letter' as const, value: '', span: 'unit' as const })"
       >
         <div class="feature">
-          <ChoiceField
-            v-model="row.kind as string"
-            label="What"
-            :path="`${path}.kind`"
-            :options="FEATURE_KINDS"
-          />
+          <ChoiceField v-model="row.kind" label="What" :path="`${path}.kind`" :options="FEATURE_KINDS" />
           <LineField v-model="row.value" label="Which" :path="`${path}.value`" />
-          <ChoiceField
-            v-model="row.span as string"
-            label="How long"
-            :path="`${path}.span`"
-            :options="SPANS"
-          />
+          <ChoiceField v-model="row.span" label="How long" :path="`${path}.span`" :options="SPANS" />
         </div>
         <small v-if="whenBefore(row)" class="soft">{{ whenBefore(row) }}</small>
       </RowsField>

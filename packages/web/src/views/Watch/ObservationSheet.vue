@@ -105,17 +105,12 @@ function keepPattern(): void {
   >
     <LineField v-model="draft.title" label="What is watched" path="observation.title" />
     <div class="side-by-side">
-      <LineField v-model="draft.startedOn as string" label="Since" type="date" path="observation.startedOn" />
+      <LineField v-model="draft.startedOn" label="Since" type="date" path="observation.startedOn" />
       <ChoiceField v-model="draft.unitId" label="Begun in" path="observation.unitId" :options="units" />
       <LineField v-model="draft.keptIn" label="Where it stands" path="observation.keptIn" empty-is-null />
     </div>
     <TextField v-model="draft.about" label="About it" path="observation.about" :rows="2" />
-    <TicksField
-      v-model="draft.measures as string[]"
-      label="Measured"
-      path="observation.measures"
-      :options="measures"
-    />
+    <TicksField v-model="draft.measures" label="Measured" path="observation.measures" :options="measures" />
     <RowsField
       v-slot="{ row, path }"
       v-model="draft.stages"
@@ -150,7 +145,7 @@ function keepPattern(): void {
           :path="`${path}.look.days`"
         />
         <ChoiceField
-          v-model="row.place as string | null"
+          v-model="row.place"
           label="Takes up"
           none="nothing counted"
           :path="`${path}.place`"
@@ -172,12 +167,7 @@ function keepPattern(): void {
       >
         <div class="side-by-side">
           <LineField v-model="task.text" label="What is done" :path="`${taskPath}.text`" />
-          <NumberField
-            v-model="task.minutes as number"
-            label="Takes"
-            suffix="minutes"
-            :path="`${taskPath}.minutes`"
-          />
+          <NumberField v-model="task.minutes" label="Takes" suffix="minutes" :path="`${taskPath}.minutes`" />
         </div>
       </RowsField>
       <RowsField

@@ -62,7 +62,7 @@ function keep(): void {
         <NumberField
           v-for="(kind, i) in measures"
           :key="kind"
-          v-model="values[kind] as number | null"
+          v-model="values[kind]"
           :label="labelOf(kind)"
           :path="`sighting.measured.${i}.value`"
           empty-is-null

@@ -1,32 +1,28 @@
 <script setup lang="ts">
-import { type ChangeInput, type SpecialEvent } from '@kobby/core';
+import { type SpecialEvent } from '@kobby/core';
 import { computed } from 'vue';
 import { newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
-import { useDraft } from '../state/draft.ts';
-import type { ActResult } from '../state/sync.ts';
+import { formOf } from '../state/entity-form.ts';
 import { useReading } from '../state/unit.ts';
 import { ChoiceField, LineField, NumberField, RowsField } from './fields/index.ts';
 import FormSheet from './FormSheet.vue';
-
-type EventInput = Extract<ChangeInput, { type: 'unit/put-event' }>['event'];
 
 /** A special event: its day by number, or its date, and a plan of its own. */
 const props = defineProps<{ id: SpecialEvent['id'] | null; day?: number | undefined }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const reading = useReading();
-const known = computed(() => (props.id ? store.book.events[props.id] : undefined));
-const draft = useDraft<EventInput>(
-  () => known.value,
-  () => ({
+const { known, draft, submit } = formOf('events')({
+  id: () => props.id,
+  first: () => ({
     id: `event-${newId()}`,
     unitId: reading.value.frame.unit.id,
-    title: '',
     when: { kind: 'day', day: props.day ?? reading.value.frame.unit.dayCount },
-    plan: [],
   }),
-);
+  put: (event) => [{ type: 'unit/put-event', event }],
+  close: () => emit('close'),
+});
 const KINDS = { day: 'a numbered day, which moves with a closure', date: 'a date, which does not move' };
 const kind = computed({
   get: () => draft.value.when.kind,
@@ -38,7 +34,6 @@ const kind = computed({
     draft.value.when = to === 'day' ? { kind: 'day', day } : { kind: 'date', date };
   },
 });
-const submit = (): ActResult => store.perform([{ type: 'unit/put-event', event: draft.value }]);
 function takeOut(): void {
   if (known.value) store.perform([{ type: 'book/drop', kind: 'events', id: known.value.id }]);
   emit('close');

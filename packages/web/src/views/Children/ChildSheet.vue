@@ -7,7 +7,6 @@ import {
   SKILLS_BY_AREA,
   skillName,
   type AllergenId,
-  type ChangeInput,
   type ChildId,
 } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
@@ -24,40 +23,20 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
+import { formOf, type DraftOf } from '../../state/entity-form.ts';
 import ForgetSheet from './ForgetSheet.vue';
-
-type ChildInput = Extract<ChangeInput, { type: 'house/put-child' }>['child'];
 
 /** A child: days, birthday and allergies, which every computation asks for, and what else helps. */
 const props = defineProps<{ id: ChildId | null }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useBook();
-const known = computed(() => (props.id ? store.book.children[props.id] : undefined));
 const forgetting = ref(false);
 
-const draft = useDraft<Required<Omit<ChildInput, 'version'>> & { version?: number }>(
-  () => known.value,
-  () => ({
-    id: `child-${newId()}`,
-    name: '',
-    shownAs: '',
-    birth: '',
-    attendance: {},
-    allergies: [],
-    mouthsThings: false,
-    startedOn: null,
-    leftOn: null,
-    knowsBins: false,
-    rungs: {},
-    likes: [],
-    wontTouch: [],
-    helps: [],
-    notes: '',
-  }),
-);
+const { known, draft, submit } = formOf('children')({
+  id: () => props.id,
+  first: () => ({ id: `child-${newId()}` }),
+  put: (child) => [{ type: 'house/put-child', child: { ...child, rungs: rungsRead() } }],
+  close: () => emit('close'),
+});
 
 const allergens = computed({
   get: () => draft.value.allergies.map((one) => one.allergen as string),
@@ -79,10 +58,10 @@ const rungTargets = AREAS.flatMap((area) => [
 const rungRows = () =>
   Object.entries(draft.value.rungs ?? {}).map(([of, rung]) => ({ of, rung: String(rung) }));
 const rungs = ref(rungRows());
-const rungsRead = () =>
+const rungsRead = (): DraftOf<'children'>['rungs'] =>
   Object.fromEntries(
     rungs.value.filter((row) => row.of).map((row) => [row.of, row.rung]),
-  ) as typeof draft.value.rungs;
+  ) as DraftOf<'children'>['rungs'];
 
 // What somebody else noted meanwhile is shown; what stands here already stays as it is.
 watch(
@@ -99,9 +78,6 @@ function nameTyped(name: string | null | undefined): void {
   draft.value.name = name ?? '';
   if (followed) draft.value.shownAs = first(draft.value.name);
 }
-
-const submit = (): ActResult =>
-  store.perform([{ type: 'house/put-child', child: { ...draft.value, rungs: rungsRead() } }]);
 </script>
 
 <template>

@@ -29,48 +29,24 @@ import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
+import { formOf } from '../../state/entity-form.ts';
 import type { ActResult } from '../../state/sync.ts';
 import InsideFields from './InsideFields.vue';
 import PackRows from './PackRows.vue';
 import PropertyFields from '../../parts/PropertyFields.vue';
-
-type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
 
 /** A supply: what it is, how much is there, how it is got, and what the cautions ask about it. */
 const props = defineProps<{ id: SupplyId | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const home = computed(() => homeOf(store.book));
-const known = computed(() => (props.id ? store.book.supplies[props.id] : undefined));
-const draft = useDraft<Required<Omit<SupplyInput, 'version'>> & { version?: number }>(
-  () => known.value,
-  () => ({
-    id: `supply-${newId()}`,
-    name: '',
-    category: 'craft-pieces',
-    unit: 'piece',
-    use: 'consumable',
-    keptIn: null,
-    lowMark: null,
-    got: 'bought',
-    gotFrom: null,
-    backBy: null,
-    packs: [],
-    arrivesInDays: 0,
-    bestBefore: null,
-    gramsPerMl: null,
-    allergens: [],
-    mayContain: [],
-    labelCheckedOn: null,
-    glutenFree: false,
-    properties: {},
-    inside: null,
-    set: null,
-    notes: '',
-    retired: false,
-  }),
-);
+const { known, draft, submit, retire } = formOf('supplies')({
+  id: () => props.id,
+  first: () => ({ id: `supply-${newId()}`, category: 'craft-pieces' }),
+  // A count that was typed is kept with the supply, in one step.
+  put: (supply) => [{ type: 'cupboard/put-supply', supply }, ...counted(supply.id)],
+  close: () => emit('close'),
+});
 const moved = ref<number | null>(null);
 const moveKind = ref<StockMove['kind']>('counted');
 
@@ -100,27 +76,16 @@ const ways = computed({
   },
 });
 
-// A count that was typed is kept with the supply, in one step.
-function submit(): ActResult {
-  const { amount, ...rest } = { amount: moved.value, kind: moveKind.value };
-  const hasMoved = amount !== null && !Number.isNaN(amount);
-  const result = store.perform([
-    { type: 'cupboard/put-supply', supply: draft.value },
-    ...(hasMoved
-      ? [
-          {
-            type: 'cupboard/record-stock' as const,
-            move: { id: `move-${newId()}`, supplyId: draft.value.id, ...rest, amount, at: store.instant() },
-          },
-        ]
-      : []),
-  ]);
+function counted(supplyId: string): ChangeInput[] {
+  const amount = moved.value;
+  if (amount === null || Number.isNaN(amount)) return [];
+  const move = { id: `move-${newId()}`, supplyId, kind: moveKind.value, amount, at: store.instant() };
+  return [{ type: 'cupboard/record-stock', move }];
+}
+function keep(): ActResult {
+  const result = submit();
   if (result.done) moved.value = null;
   return result;
-}
-function retire(retired: boolean): void {
-  draft.value.retired = retired;
-  if (submit().done) emit('close');
 }
 const MOVES = {
   counted: 'Counted',
@@ -136,7 +101,7 @@ const MOVES = {
     :title="known?.name ?? 'A supply'"
     :hint="known ? `${have} on hand` : 'What it is; the rest can wait.'"
     :live="Boolean(known)"
-    :submit="submit"
+    :submit="keep"
     :width="780"
     @close="emit('close')"
   >

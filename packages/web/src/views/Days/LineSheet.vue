@@ -1,36 +1,31 @@
 <script setup lang="ts">
-import { LINE_KINDS, type ChangeInput, type DayLine } from '@kobby/core';
+import { LINE_KINDS, type DayLine } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
 import { computed } from 'vue';
 import { ChoiceField, NumberField, TextField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
+import { formOf } from '../../state/entity-form.ts';
 import { useReading } from '../../state/unit.ts';
-
-type LineInput = Extract<ChangeInput, { type: 'unit/put-line' }>['line'];
 
 /** A line of a day, or of every day: a book, a circle, a note, what is open indoors and outdoors. */
 const props = defineProps<{ id: DayLine['id'] | null; day: number | null; kind: DayLine['kind'] }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const reading = useReading();
-const known = computed(() => (props.id ? store.book.dayLines[props.id] : undefined));
-const draft = useDraft<LineInput>(
-  () => known.value,
-  () => ({
+const { known, draft, submit } = formOf('dayLines')({
+  id: () => props.id,
+  first: () => ({
     id: `line-${newId()}`,
     unitId: reading.value.frame.unit.id,
     kind: props.kind,
     day: props.day,
-    bookId: null,
-    blockId: null,
-    words: '',
     order: generateKeyBetween(reading.value.lines.at(-1)?.order ?? null, null),
   }),
-);
+  put: (line) => [{ type: 'unit/put-line', line }],
+  close: () => emit('close'),
+});
 // The books of the unit first, then all others.
 const books = computed(() => {
   const own = new Set<string>(reading.value.frame.unit.bookIds);
@@ -48,7 +43,6 @@ const blocks = computed(() =>
     value: id as string,
   })),
 );
-const submit = (): ActResult => store.perform([{ type: 'unit/put-line', line: draft.value }]);
 function takeOut(): void {
   if (known.value) store.perform([{ type: 'book/drop', kind: 'dayLines', id: known.value.id }]);
   emit('close');

@@ -5,8 +5,6 @@ import {
   headingsOf,
   homeOf,
   LENSES,
-  type ActivityId,
-  type ChangeInput,
   type LensId,
   type SkillId,
 } from '@kobby/core';
@@ -25,40 +23,23 @@ import TapeLabel from '../../parts/TapeLabel.vue';
 import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
+import { formOf } from '../../state/entity-form.ts';
 import DoingFields from './DoingFields.vue';
-import { retireBy, SKILL_OPTIONS } from './entry.ts';
+import { SKILL_OPTIONS } from './entry.ts';
 import FindingFields from './FindingFields.vue';
 import ReadyFields from './ReadyFields.vue';
 import VersionRows from './VersionRows.vue';
-
-type ActivityInput = Extract<ChangeInput, { type: 'library/put-activity' }>['activity'];
 
 /** An activity or pattern of the library, whole: for whom, how, with what, and what must come before. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
-const known = computed(() => (props.id ? store.book.activities[props.id as ActivityId] : undefined));
-const draft = useDraft<ActivityInput>(
-  () => known.value,
-  () => ({
-    id: `activity-${newId()}`,
-    retired: false,
-    content: {
-      title: '',
-      mode: 'open-corner',
-      summary: '',
-      cornerKinds: [],
-      skills: [],
-      versions: [],
-      materials: [],
-      steps: [],
-      cleanUpMinutes: 5,
-      atOnce: null,
-    },
-  }),
-);
+const { known, draft, submit, retire } = formOf('activities')({
+  id: () => props.id,
+  first: ({ content }) => ({ id: `activity-${newId()}`, content: { ...content, cleanUpMinutes: 5 } }),
+  put: (activity) => [{ type: 'library/put-activity', activity }],
+  close: () => emit('close'),
+});
 const content = computed(() => draft.value.content);
 // What it counts for under every way of looking at balance, headings of the home included.
 const countsFor = computed(() => {
@@ -72,8 +53,6 @@ const countsFor = computed(() => {
 const modes = Object.fromEntries(
   Object.entries(ACTIVITY_MODES).map(([id, { name, hint }]) => [id, `${name}: ${hint}`]),
 );
-const submit = (): ActResult => store.perform([{ type: 'library/put-activity', activity: draft.value }]);
-const retire = retireBy(draft, submit, () => emit('close'));
 </script>
 
 <template>

@@ -1,41 +1,21 @@
 <script setup lang="ts">
-import { BOOK_LEVELS, type BookTitleId, type ChangeInput } from '@kobby/core';
-import { computed } from 'vue';
+import { BOOK_LEVELS } from '@kobby/core';
 import { ChoiceField, LineField, SwitchField, TextField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { newId } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
-import { retireBy, SKILL_OPTIONS } from './entry.ts';
-
-type BookInput = Extract<ChangeInput, { type: 'library/put-book' }>['book'];
+import { formOf } from '../../state/entity-form.ts';
+import { SKILL_OPTIONS } from './entry.ts';
 
 /** A book: its level, whether it is read aloud or stands on the rail, and where it is. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useBook();
-const known = computed(() => (props.id ? store.book.bookTitles[props.id as BookTitleId] : undefined));
-const draft = useDraft<BookInput>(
-  () => known.value,
-  () => ({
-    id: `book-${newId()}`,
-    title: '',
-    level: 'picture',
-    use: 'both',
-    keptHigh: false,
-    about: [],
-    keptIn: null,
-    borrowedFrom: null,
-    backBy: null,
-    skills: [],
-    notes: '',
-    retired: false,
-  }),
-);
-const submit = (): ActResult => store.perform([{ type: 'library/put-book', book: draft.value }]);
-const retire = retireBy(draft, submit, () => emit('close'));
+const { known, draft, submit, retire } = formOf('bookTitles')({
+  id: () => props.id,
+  first: () => ({ id: `book-${newId()}`, level: 'picture' }),
+  put: (book) => [{ type: 'library/put-book', book }],
+  close: () => emit('close'),
+});
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { FILE_TYPES, MAX_FILE_BYTES, type ChangeInput, type SheetId } from '@kobby/core';
-import { computed, ref } from 'vue';
+import { FILE_TYPES, MAX_FILE_BYTES } from '@kobby/core';
+import { ref } from 'vue';
 import {
   ChoiceField,
   LineField,
@@ -12,41 +12,18 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { chosenFile, newId, sendFile } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
-import { retireBy, SKILL_OPTIONS } from './entry.ts';
-
-type SheetInput = Extract<ChangeInput, { type: 'library/put-sheet' }>['sheet'];
+import { formOf } from '../../state/entity-form.ts';
+import { SKILL_OPTIONS } from './entry.ts';
 
 /** A sheet to print: a file of the home or a link, where it is from, and what is done with it. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useBook();
-const known = computed(() => (props.id ? store.book.sheets[props.id as SheetId] : undefined));
-const draft = useDraft<SheetInput>(
-  () => known.value,
-  () => ({
-    id: `sheet-${newId()}`,
-    title: '',
-    file: null,
-    link: null,
-    from: '',
-    pages: '',
-    paper: 'plain',
-    colour: false,
-    level: null,
-    laminate: false,
-    cut: 'none',
-    cardsPerPage: 0,
-    cutAtOnce: 1,
-    finishing: [],
-    skills: [],
-    about: [],
-    notes: '',
-    retired: false,
-  }),
-);
+const { known, draft, submit, retire } = formOf('sheets')({
+  id: () => props.id,
+  first: () => ({ id: `sheet-${newId()}` }),
+  put: (sheet) => [{ type: 'library/put-sheet', sheet }],
+  close: () => emit('close'),
+});
 const fileState = ref<'none' | 'sending' | 'kept' | 'refused'>('none');
 const fileWhy = ref('');
 
@@ -64,8 +41,6 @@ async function take(event: Event): Promise<void> {
   if (!draft.value.title) draft.value.title = said.data.name.replace(/\.\w+$/, '');
   if (known.value) submit();
 }
-const submit = (): ActResult => store.perform([{ type: 'library/put-sheet', sheet: draft.value }]);
-const retire = retireBy(draft, submit, () => emit('close'));
 const PAPERS = { plain: 'plain', card: 'card', label: 'label', sticker: 'sticker', photo: 'photo' };
 const CUTS = {
   none: 'not cut',

@@ -6,8 +6,6 @@ import {
   OWNERS,
   RECIPE_KINDS,
   type Ingredient,
-  type Recipe,
-  type RecipeId,
   type RecipeStep,
   type Swap,
 } from '@kobby/core';
@@ -26,50 +24,24 @@ import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
+import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
-import type { ActResult } from '../../state/sync.ts';
-import { retireBy } from './entry.ts';
 
 // What is typed is read by the schema when it is kept: ids and minutes are plain until then.
-type Draft = Omit<Recipe, 'version'> & { version?: number };
 
 /** A recipe or filler: where to begin, what to feel for, where to stop. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
-const known = computed(() => (props.id ? store.book.recipes[props.id as RecipeId] : undefined));
-const draft = useDraft<Draft>(
-  () => known.value,
-  () => ({
-    id: `recipe-${newId()}` as RecipeId,
-    title: '',
-    kind: 'dough',
-    summary: '',
-    ingredients: [],
-    yields: { amount: 500, unit: 'mL' },
-    steps: [],
-    feels: [],
-    swaps: [],
-    minutes: 10 as never,
-    partMl: null,
-    repeats: 1,
-    shows: '',
-    cooked: false,
-    waitHours: 0,
-    keepsDays: null,
-    makesId: null,
-    keptHow: '',
-    notes: '',
-    source: '',
-    retired: false,
-  }),
-);
+const { known, draft, submit, retire } = formOf('recipes')({
+  id: () => props.id,
+  first: () => ({ id: `recipe-${newId()}`, yields: { amount: 500, unit: 'mL' }, minutes: 10 }),
+  put: (recipe) => [{ type: 'library/put-recipe', recipe }],
+  close: () => emit('close'),
+});
 const supplies = computed(() => supplyOptions(store.book));
 const supplyOf = (id: string) => store.book.supplies[id];
 const measures = Object.fromEntries(MEASURES.map((measure) => [measure, measure]));
-const submit = (): ActResult => store.perform([{ type: 'library/put-recipe', recipe: draft.value }]);
-const retire = retireBy(draft, submit, () => emit('close'));
 const blankSwap = (): Swap => ({
   allergen: 'wheat',
   supplyId: '' as never,
@@ -142,7 +114,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       <div class="side-by-side">
         <LineField v-model="row.goesIn" label="How it goes in" :path="`${path}.goesIn`" />
         <WordsField
-          :model-value="row.steps.map(String)"
+          :model-value="(row.steps ?? []).map(String)"
           label="At step"
           :path="`${path}.steps`"
           @update:model-value="row.steps = ($event ?? []).map(Number)"

@@ -1,15 +1,5 @@
 <script setup lang="ts">
-import {
-  PACES,
-  PROP_COUNTS,
-  sing,
-  SONG_KINDS,
-  SONG_PURPOSES,
-  songSchema,
-  unknownSlots,
-  type ChangeInput,
-  type SongId,
-} from '@kobby/core';
+import { PACES, PROP_COUNTS, sing, SONG_KINDS, SONG_PURPOSES, songSchema, unknownSlots } from '@kobby/core';
 import { computed } from 'vue';
 import {
   ChoiceField,
@@ -24,43 +14,21 @@ import RetireButtons from '../../parts/RetireButtons.vue';
 import SungVerses from '../../parts/SungVerses.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
+import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
-import type { ActResult } from '../../state/sync.ts';
-import { retireBy, SKILL_OPTIONS } from './entry.ts';
+import { SKILL_OPTIONS } from './entry.ts';
 import VerseRuleFields from './VerseRuleFields.vue';
-
-type SongInput = Extract<ChangeInput, { type: 'library/put-song' }>['song'];
 
 /** A song, finger play, chant or transition, with its verses as they are sung. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
-const known = computed(() => (props.id ? store.book.songs[props.id as SongId] : undefined));
-const draft = useDraft<SongInput>(
-  () => known.value,
-  () => ({
-    id: `song-${newId()}`,
-    title: '',
-    kind: 'song',
-    purpose: 'gather',
-    tune: '',
-    verses: [''],
-    rule: { kind: 'as-written', words: [] },
-    ending: '',
-    actions: '',
-    pace: 'relaxed',
-    voice: '',
-    props: [],
-    energy: 'middling',
-    fromMonths: 0,
-    skills: [],
-    recordedMinutes: 0,
-    source: '',
-    notes: '',
-    retired: false,
-  }),
-);
+const { known, draft, submit, retire } = formOf('songs')({
+  id: () => props.id,
+  first: () => ({ id: `song-${newId()}`, purpose: 'gather', verses: [''] }),
+  put: (song) => [{ type: 'library/put-song', song }],
+  close: () => emit('close'),
+});
 const verses = computed({
   get: () => draft.value.verses.map((text) => ({ text })),
   set: (rows) => (draft.value.verses = rows.map((row) => row.text)),
@@ -77,8 +45,6 @@ const slips = computed(() =>
     .join(', '),
 );
 const supplies = computed(() => supplyOptions(store.book));
-const submit = (): ActResult => store.perform([{ type: 'library/put-song', song: draft.value }]);
-const retire = retireBy(draft, submit, () => emit('close'));
 </script>
 
 <template>

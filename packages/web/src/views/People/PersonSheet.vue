@@ -1,37 +1,20 @@
 <script setup lang="ts">
-import { LEADS, type ChangeInput, type PersonId } from '@kobby/core';
-import { computed } from 'vue';
+import { LEADS, type PersonId } from '@kobby/core';
 import { LineField, TicksField, WeekField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { newId } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
-
-type PersonInput = Extract<ChangeInput, { type: 'house/put-person' }>['person'];
+import { formOf } from '../../state/entity-form.ts';
 
 /** Somebody who works here. */
 const props = defineProps<{ id: PersonId | null }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useBook();
-const known = computed(() => (props.id ? store.book.people[props.id] : undefined));
-const draft = useDraft<PersonInput>(
-  () => known.value,
-  () => ({
-    id: `person-${newId()}`,
-    name: '',
-    role: 'assistant',
-    work: {},
-    mayLead: [],
-    retired: false,
-  }),
-);
-const submit = (): ActResult => store.perform([{ type: 'house/put-person', person: draft.value }]);
-function retire(retired: boolean): void {
-  draft.value.retired = retired;
-  if (submit().done) emit('close');
-}
+const { known, draft, submit, retire } = formOf('people')({
+  id: () => props.id,
+  first: () => ({ id: `person-${newId()}`, role: 'assistant' }),
+  put: (person) => [{ type: 'house/put-person', person }],
+  close: () => emit('close'),
+});
 </script>
 
 <template>

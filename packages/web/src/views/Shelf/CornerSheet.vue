@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type ChangeInput, type CornerId } from '@kobby/core';
+import { type CornerId } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
 import { computed } from 'vue';
 import {
@@ -14,33 +14,28 @@ import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useDraft } from '../../state/draft.ts';
-import type { ActResult } from '../../state/sync.ts';
+import { formOf } from '../../state/entity-form.ts';
 import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { supplyOptions } from '../../state/options.ts';
-
-type CornerInput = Extract<ChangeInput, { type: 'house/put-corner' }>['corner'];
 
 /** A learning centre: its place, who fits, and what stands there for good. */
 const props = defineProps<{ id: CornerId | null; lastOrder: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
-const known = computed(() => (props.id ? store.book.corners[props.id] : undefined));
-const draft = useDraft<CornerInput>(
-  () => known.value,
-  () => ({
+const { known, draft, submit, retire } = formOf('corners')({
+  id: () => props.id,
+  first: () => ({
     id: `corner-${newId()}`,
-    name: '',
     kind: 'other',
-    outdoors: false,
     places: 4,
     expected: true,
-    sharesTableWith: null,
-    standingKit: [],
-    retired: false,
     order: generateKeyBetween(props.lastOrder, null),
   }),
-);
+  put: (corner) => [
+    { type: 'house/put-corner', corner: { ...corner, order: known.value?.order ?? corner.order } },
+  ],
+  close: () => emit('close'),
+});
 const others = computed(() =>
   Object.values(store.book.corners)
     .filter((corner) => corner.id !== draft.value.id && !corner.retired)
@@ -50,14 +45,6 @@ const supplies = computed(() => supplyOptions(store.book));
 const unitOf = (supplyId: string) => store.book.supplies[supplyId]?.unit ?? 'piece';
 
 // A change of place goes on after somebody dragged the corner meanwhile.
-const submit = (): ActResult =>
-  store.perform([
-    { type: 'house/put-corner', corner: { ...draft.value, order: known.value?.order ?? draft.value.order } },
-  ]);
-function retire(retired: boolean): void {
-  draft.value.retired = retired;
-  if (submit().done) emit('close');
-}
 </script>
 
 <template>

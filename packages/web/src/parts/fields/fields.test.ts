@@ -80,7 +80,7 @@ describe('a form', () => {
     setActivePinia(createPinia());
     const silent = { global: { config: { warnHandler: () => undefined } } };
     expect(() => mount(LineField, { props: { label: 'x', path: 'x', modelValue: '' }, ...silent })).toThrow(
-      'this field needs a form',
+      'this part needs a form',
     );
   });
 });

@@ -1,10 +1,11 @@
 import { describe, expect, test } from 'vitest';
+import type { z } from 'zod';
 import { blankOf } from '../kind/index.ts';
 import { kindOf, KINDS } from './index.ts';
 
 describe('what a form for something new begins with', () => {
   test.each(KINDS)('%s: every field of the schema, with what the schema takes by itself', (kind) => {
-    const { schema } = kindOf(kind);
+    const schema = kindOf(kind).schema as unknown as z.ZodObject<Record<string, z.ZodType>>;
     const blank = blankOf(schema) as Record<string, unknown>;
     expect(Object.keys(blank)).toEqual(Object.keys(schema.shape));
     for (const [key, field] of Object.entries(schema.shape)) {

@@ -41,16 +41,35 @@ export function tried(book: Book, changes: readonly unknown[]): Book {
 }
 
 const childRungs = childSchema.shape.rungs;
+const ACTS_APART = 7919;
+
+/** FNV-1a. */
+const hashOf = (text: string): number =>
+  [...text].reduce((hash, sign) => Math.imul(hash ^ sign.charCodeAt(0), 0x0100_0193) >>> 0, 0x811c_9dc5);
+
+function nameOf(one: unknown): string | null {
+  if (typeof one === 'string') return one;
+  if (Array.isArray(one)) return nameOf(one[0]);
+  return typeof one === 'object' && one !== null && 'id' in one ? String(one.id) : null;
+}
+
+// What has a name is drawn by it and not by its place: a list to which one is added gives the same as before, but where the
+// new one is drawn itself. So a new property, supply or act is seen here in few of the approved answers.
+function pickedBy<T>(draw: number, list: readonly T[]): T {
+  if (list.some((one) => nameOf(one) === null)) return list[Math.floor(draw * list.length)]!;
+  const weight = (one: T): number => hashOf(`${draw}:${nameOf(one)}`);
+  return list.reduce((best, one) => (weight(one) > weight(best) ? one : best));
+}
 
 /**
  * A home in which many things are as nobody would plan them: what a seed brings is put anywhere, children get other ages and
  * allergies, days are closed, cupboards are empty. Whatever rules there are have something to say about it.
  */
 export function oddHome(book: Book, seed: number, acts: number): Book {
-  const random = seeded(seed);
+  let random = seeded(seed);
   let counter = 0;
   const upTo = (most: number): number => Math.floor(random() * (most + 1));
-  const oneOf = <T>(list: readonly T[]): T => list[upTo(list.length - 1)]!;
+  const oneOf = <T>(list: readonly T[]): T => pickedBy(random(), list);
   const chance = (share: number): boolean => random() < share;
   const of = <K extends keyof Book>(kind: K) => oneOf(Object.values(book[kind]) as Book[K][string][]);
   const day = (): number => 1 + upTo(9);
@@ -214,7 +233,7 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
     () => {
       const { properties, ...supply } = of('supplies');
       const property = oneOf(PROPERTY_IDS);
-      const value = filledFrom(propertiesSchema, random)[property];
+      const value = filledFrom(propertiesSchema.in.shape[property]!, random);
       return [
         {
           type: 'cupboard/put-supply',
@@ -496,7 +515,9 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
   for (let i = 0; i < acts; i += 1) {
     book = odd;
     counter += 1;
-    odd = tried(odd, oneOf(ACTS)());
+    // Each act draws from a source of its own: one that became another shifts none of the others.
+    random = seeded(seed * ACTS_APART + i);
+    odd = tried(odd, ACTS[Number(oneOf(Object.keys(ACTS)))]!());
   }
   return odd;
 }

@@ -26,6 +26,11 @@ export type Unsound =
 /**
  * Writes a new book from an old one. Nothing of the old book is altered, tables are copied when first
  * written to, and an entity that ends as it began is not touched at all.
+ *
+ * Why changes do not make books themselves: a gesture is several changes that happen together or not at all. Each sees what
+ * those before it wrote; only at the end is looked whether the book holds together (a reference that leads nowhere for a moment
+ * is none then), whether somebody else was quicker, and what the inverse is. So a change is a few lines that say what it means,
+ * and none can forget the versions, the references or the way back.
  */
 export class Pen {
   readonly #before: Book;

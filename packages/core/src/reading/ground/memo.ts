@@ -9,6 +9,10 @@ interface Node {
 /**
  * Remembers what a pure function answered, by the identity of its arguments. The first argument must be an
  * object: what was remembered for it goes when it goes, so nothing has to be thrown away by hand.
+ *
+ * Why identity: a book shares with the one before it everything that a gesture left alone, so the same object means the same
+ * content, and comparing costs nothing. What is handed over must therefore come from the book or from another remembered answer;
+ * a list that is made on the way is new each time and remembers nothing. For questions about the book itself: answer.ts.
  */
 export function memoised<A extends readonly [object, ...unknown[]], R>(
   compute: (...args: A) => R,

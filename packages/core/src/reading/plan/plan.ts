@@ -37,7 +37,12 @@ import {
 } from '../../unit/index.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 
-/** The time and the children of a unit: what every question about it stands on. Editing a placement leaves it as it is. */
+/**
+ * The time and the children of a unit: what every question about it stands on. Why apart from what is placed: most edits move
+ * one placement. The frame is the same object before and after, so everything that was remembered about the other placements
+ * under it stays, and an edit costs one placement instead of the whole unit. A child's change makes another frame, and all is
+ * worked out anew: that is right, for who is there decides everything.
+ */
 export interface Frame {
   readonly unit: Unit;
   readonly home: Home;
@@ -104,7 +109,11 @@ export function earlierUnits(book: Book, unitId: UnitId): readonly Unit[] {
   );
 }
 
-/** What a unit holds: what is planned, and what stands in for some of it in bad weather, at that one's place and time. */
+/**
+ * What a unit holds: what is planned, and what stands in for some of it in bad weather, at that one's place and time. Why two
+ * lists: what stands in needs its things and its time of preparation, but no day and no child's turn; a question says by the
+ * list that it takes which of the two it means, and {@link bothOf} is one list for those that mean both.
+ */
 export interface Placed {
   readonly placements: readonly Placement[];
   readonly twins: readonly Twin[];

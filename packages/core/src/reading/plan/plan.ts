@@ -186,24 +186,20 @@ interface PresentChild {
   readonly learner: Learner;
 }
 
-const workingAt = memoised(
-  (attendance: DayAttendance, home: Home, people: readonly Person[], from: Minutes, to: Minutes) => {
-    const parts = partsDuring(home, { from, to });
-    return people.filter((person) =>
-      parts.some((part) => adultsIn(part, attendance.date, [person]).length > 0),
-    );
-  },
-);
+const workingAt = memoised(({ home, people }: Frame, date: PlainDay, from: Minutes, to: Minutes) => {
+  const parts = partsDuring(home, { from, to });
+  return people.filter((person) => parts.some((part) => adultsIn(part, date, [person]).length > 0));
+});
 
 /** Who is there during a stretch of a numbered day: the children, youngest first, and those who work. */
 export function thereOn(
-  { attendance, home, people }: Frame,
+  frame: Frame,
   day: number,
   { from, to }: ClockSpan,
 ): { readonly children: readonly Child[]; readonly adults: readonly Person[] } {
-  const there = attendance[day - 1]!;
-  const present = presentAt(there, home, from, to);
-  return { children: childrenIn(present), adults: workingAt(there, home, people, from, to) };
+  const there = frame.attendance[day - 1]!;
+  const present = presentAt(there, frame.home, from, to);
+  return { children: childrenIn(present), adults: workingAt(frame, there.date, from, to) };
 }
 
 const childrenIn = memoised((present: readonly PresentChild[]): readonly Child[] =>
@@ -243,30 +239,28 @@ function versionOf(
  * The days on which a placement is out, with everyone who is there then; for the bin of a child, that child. What has
  * no day, and days past the unit's end, have no session.
  */
-export const sessionsOf = memoised(
-  (placement: Placement, { calendar, home, attendance, people }: Frame): readonly Session[] => {
-    const days = spanOfDays(placement);
-    if (days === null) return [];
-    const span = spanOf(placement, home);
-    const { content, choices, where } = placement;
-    return calendar.days.slice(days.from - 1, days.to).map((day) => {
-      const there = attendance[day.number - 1]!;
-      const present = presentAt(there, home, span.from, span.to);
-      const meant =
-        where.kind === 'bin' ? present.filter(({ child }) => child.id === where.childId) : present;
-      return {
-        placement,
-        day,
-        span,
-        seats: meant.map(({ child, learner }) => ({
-          child,
-          version: versionOf(content, choices, child, learner),
-        })),
-        adults: workingAt(there, home, people, span.from, span.to),
-      };
-    });
-  },
-);
+export const sessionsOf = memoised((placement: Placement, frame: Frame): readonly Session[] => {
+  const { calendar, home, attendance } = frame;
+  const days = spanOfDays(placement);
+  if (days === null) return [];
+  const span = spanOf(placement, home);
+  const { content, choices, where } = placement;
+  return calendar.days.slice(days.from - 1, days.to).map((day) => {
+    const there = attendance[day.number - 1]!;
+    const present = presentAt(there, home, span.from, span.to);
+    const meant = where.kind === 'bin' ? present.filter(({ child }) => child.id === where.childId) : present;
+    return {
+      placement,
+      day,
+      span,
+      seats: meant.map(({ child, learner }) => ({
+        child,
+        version: versionOf(content, choices, child, learner),
+      })),
+      adults: workingAt(frame, there.date, span.from, span.to),
+    };
+  });
+});
 
 const allSessions = perMember((placement: Placement, of: Frame) => sessionsOf(placement, of));
 const byDay = stableGroups((session: Session) => session.day.number);

@@ -120,7 +120,8 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
   const { placements } = placed;
   const left = beforeUnit(book, frame.unit.id)?.left ?? NONE;
   const changes = changeOvers(book, placements, frame, left);
-  return ofUnit(
+  return joined(
+    NOTHING,
     flat(prepTasks(both, frame, today)),
     flat(printTasks(printJobs(book, both, frame, today), frame)),
     roomTasks(changes, placements, frame, today),
@@ -130,16 +131,6 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
 }
 
 const flat = memoised((lists: readonly (readonly ReadyTask[])[]): readonly ReadyTask[] => lists.flat());
-
-const ofUnit = memoised(
-  (
-    prep: readonly ReadyTask[],
-    prints: readonly ReadyTask[],
-    room: readonly ReadyTask[],
-    own: readonly ReadyTask[],
-    getting: readonly ReadyTask[],
-  ): readonly ReadyTask[] => [...prep, ...prints, ...room, ...own, ...getting],
-);
 
 const laidOut = answer(
   (look, slots: readonly ReadySlot[], tasks: readonly ReadyTask[], taken: readonly Taken[]): Readiness => {
@@ -151,7 +142,7 @@ const laidOut = answer(
     const { problem, open } = assemble({ tasks: chosen, slots, home, marks, shown, taken });
     const laid = quickSchedule(problem);
     const at = new Map(open.map(({ id }, t) => [id, t]));
-    const whys = whyUnplaced(problem, laid, open, slots, home);
+    const whys = whyUnplaced({ problem, open, slots, home }, laid);
     const entries = chosen.map((task): ReadyEntry => {
       const t = at.get(task.id);
       const s = t === undefined ? null : (laid[t] ?? null);

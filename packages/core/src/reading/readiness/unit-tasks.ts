@@ -13,7 +13,7 @@ import type { SupplyLine } from '../gather/line.ts';
 import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import { openingOf } from './slots.ts';
-import type { ReadyTask, TaskKind } from './task.ts';
+import type { ReadyTask } from './task.ts';
 
 const NOON = 12 * 60;
 const DAY = 24 * 60;
@@ -184,7 +184,7 @@ export const gettingTasks = memoised(
       ...open
         .filter((line) => line.basket === 'buy' && !isBoughtHere(line))
         .map((line) => ordering(line, frame)),
-      ...asking(open, frame, 'families', 'ask', 'Ask families for'),
+      ...askingFamilies(open, frame),
       ...open.filter(({ basket }) => basket === 'borrow').map((line) => borrowing(line, frame)),
       ...collecting(
         open.filter(({ basket }) => basket === 'collect'),
@@ -267,20 +267,14 @@ const borrowing = (line: SupplyLine, frame: Frame): ReadyTask =>
     how: "the home's minutes for asking",
   });
 
-function asking(
-  lines: readonly SupplyLine[],
-  frame: Frame,
-  basket: SupplyLine['basket'],
-  kind: TaskKind,
-  words: string,
-): readonly ReadyTask[] {
-  const own = lines.filter((line) => line.basket === basket);
+function askingFamilies(lines: readonly SupplyLine[], frame: Frame): readonly ReadyTask[] {
+  const own = lines.filter(({ basket }) => basket === 'families');
   if (own.length === 0) return [];
   return [
     errand(frame, own, {
-      id: `${frame.unit.id}:${kind}`,
-      kind,
-      text: `${words} ${listOf(own)}`,
+      id: `${frame.unit.id}:ask`,
+      kind: 'ask',
+      text: `Ask families for ${listOf(own)}`,
       minutes: askingMinutes(frame.home),
       how: "the home's minutes for asking",
     }),

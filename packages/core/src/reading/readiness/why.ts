@@ -13,34 +13,29 @@ export interface Why {
   readonly missing: Minutes | null;
 }
 
+/** A schedule that is asked why: what was asked, and the tasks and times that stand behind its numbers. */
+export interface Schedule {
+  readonly problem: ScheduleProblem;
+  readonly open: readonly ChosenTask[];
+  readonly slots: readonly ReadySlot[];
+  readonly home: Home;
+}
+
 /** Why each unplaced task of a schedule is unplaced, by its place in the problem. */
-export function whyUnplaced(
-  problem: ScheduleProblem,
-  laid: Laid,
-  open: readonly ChosenTask[],
-  slots: readonly ReadySlot[],
-  home: Home,
-): ReadonlyMap<number, Why> {
+export function whyUnplaced(schedule: Schedule, laid: Laid): ReadonlyMap<number, Why> {
   const whys = new Map<number, Why>();
   if (!laid.includes(null)) return whys;
-  const board = new Board(problem);
+  const board = new Board(schedule.problem);
   laid.forEach((s, t) => {
     if (s !== null) board.lay(t, s);
   });
   laid.forEach((s, t) => {
-    if (s === null) whys.set(t, whyOf(t, problem, board, open, slots, home));
+    if (s === null) whys.set(t, whyOf(t, board, schedule));
   });
   return whys;
 }
 
-function whyOf(
-  t: number,
-  problem: ScheduleProblem,
-  board: Board,
-  open: readonly ChosenTask[],
-  slots: readonly ReadySlot[],
-  home: Home,
-): Why {
+function whyOf(t: number, board: Board, { problem, open, slots, home }: Schedule): Why {
   const task = open[t]!;
   const { options } = problem.tasks[t]!;
   const before = board.needsOf(t).find((one) => board.slotOf(one) === null);

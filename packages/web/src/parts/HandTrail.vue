@@ -4,13 +4,18 @@ import type { Hand } from '../state/hand.ts';
 
 /** What follows a hand over its page: the name of what is dragged, and what was done for those who cannot see it. */
 const props = defineProps<{ hand: Hand<T> }>();
-const point = computed(() => props.hand.point.value);
+// At the right edge it stays in sight.
+const GHOST_PIXELS = 210;
+const at = computed(() => {
+  const point = props.hand.point.value;
+  return point && { left: `${Math.min(point.x, window.innerWidth - GHOST_PIXELS)}px`, top: `${point.y}px` };
+});
 const name = computed(() => (props.hand.held.value ? props.hand.nameOf(props.hand.held.value) : ''));
 const said = computed(() => props.hand.said.value);
 </script>
 
 <template>
-  <div v-if="point" class="ghost" aria-hidden="true" :style="{ left: `${point.x}px`, top: `${point.y}px` }">
+  <div v-if="at" class="ghost" aria-hidden="true" :style="at">
     {{ name }}
   </div>
   <p class="sr-only" role="status">{{ said }}</p>

@@ -105,8 +105,9 @@ export function answerEach<T extends object, C extends readonly About[], R>(
     });
     // Where all still held, what is gone from the list is left in the ground: it only makes it ask more often.
     const ground = before && holds ? before.ground : new Ground();
-    for (const [i, member] of members.entries())
+    members.forEach((member, i) => {
       if (!holds || member !== before?.members[i]) ground.noteAll(member.ground);
+    });
     const results = asBefore(
       before?.results,
       members.map(({ value }) => value),
@@ -127,16 +128,23 @@ function finderIn<T, R>({ list, members }: Each<T, R>): (member: T, at: number) 
 }
 
 function asBefore<R>(before: R | undefined, now: R): R {
-  if (before === now || !isBag(before) || !isBag(now) || Array.isArray(before) !== Array.isArray(now))
-    return now;
-  const keys = Object.keys(now);
-  const isSame =
-    keys.length === Object.keys(before).length &&
-    keys.every((key) => (before as Bag)[key] === (now as Bag)[key]);
-  return isSame ? before : now;
+  if (before === undefined || before === now) return now;
+  if (Array.isArray(before) && Array.isArray(now)) return isSameList(before, now) ? before : now;
+  return isBag(before) && isBag(now) && isSameBag(before, now) ? before : now;
+}
+
+// Most lists differ early or not at all, and some are long: one by one, without anything made for it.
+function isSameList(a: readonly unknown[], b: readonly unknown[]): boolean {
+  if (a.length !== b.length) return false;
+  for (let i = 0; i < a.length; i += 1) if (a[i] !== b[i]) return false;
+  return true;
+}
+
+function isSameBag(a: Bag, b: Bag): boolean {
+  const keys = Object.keys(b);
+  return keys.length === Object.keys(a).length && keys.every((key) => a[key] === b[key]);
 }
 
 type Bag = Readonly<Record<string, unknown>>;
 const isBag = (value: unknown): value is Bag =>
-  Array.isArray(value) ||
-  (typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype);
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype;

@@ -6,7 +6,9 @@ defineProps<{ level: Level; count: number; more?: boolean }>();
 </script>
 
 <template>
-  <span class="flag" :class="level">{{ count }} {{ level }}<template v-if="more"> +</template></span>
+  <span class="flag" :class="level"
+    >{{ count }} {{ count === 1 ? level : `${level}s` }}<template v-if="more"> +</template></span
+  >
 </template>
 
 <style scoped>

@@ -173,7 +173,9 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 }
 .name {
   align-self: flex-start;
-  margin: -4px 0 4px -3px;
+  gap: 3px;
+  margin: -4px 0 4px -8px;
+  padding: 2px 8px;
 }
 .cubby.empty {
   background: repeating-linear-gradient(
@@ -193,8 +195,8 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 }
 .flags {
   position: absolute;
-  top: 4px;
-  right: 5px;
+  top: 3px;
+  right: 0;
   display: flex;
   gap: 3px;
 }

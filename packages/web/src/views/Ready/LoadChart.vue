@@ -30,7 +30,7 @@ const option = computed(() => {
       data: loads.map(({ slot }) => `${formatDay(slot.date, 'brief')}\n${slot.name}`),
       axisTick: { show: false },
       axisLine: { lineStyle: { color: colour('--edge') } },
-      axisLabel: { ...text, interval: 0, fontSize: 11.5, lineHeight: 14, width: 70, overflow: 'truncate' },
+      axisLabel: { ...text, interval: 0, fontSize: 11.5, lineHeight: 14, width: 60, overflow: 'truncate' },
     },
     yAxis: { type: 'value', show: false },
     series: [

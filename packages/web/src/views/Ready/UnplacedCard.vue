@@ -85,6 +85,7 @@ function take({ changes }: Mend): void {
   text-align: left;
 }
 .ask {
+  margin-bottom: 8px;
   border-bottom-width: 1.5px;
 }
 .mends {

@@ -1,9 +1,9 @@
-import { answer } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { Inside, Supply } from '../../cupboard/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
 import { exact, toNumber, type Exact } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { converted } from '../kitchen/convert.ts';
 import { memoised } from '../ground/memo.ts';
 

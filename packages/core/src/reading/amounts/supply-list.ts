@@ -1,10 +1,10 @@
-import { answer, answerEach } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { UsedDay } from '../../daybook/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { flattened, memoised, stableGroups } from '../ground/memo.ts';
+import { answer, answerFlat } from '../ground/answer.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { usesOf, type Use } from './uses.ts';
 
@@ -25,12 +25,12 @@ export interface Need {
  */
 export const needsOf = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Need[] => {
-    const uses = flattened(usesToCome(look, placements, frame, today));
+    const uses = usesToCome(look, placements, frame, today);
     return [...bySupplyIn(frame.unit)(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
   },
 );
 
-const usesToCome = answerEach((look, placement: Placement, frame: Frame, today: PlainDay): readonly Use[] => {
+const usesToCome = answerFlat((look, placement: Placement, frame: Frame, today: PlainDay): readonly Use[] => {
   const done = daysDone(look.table('usedDays'), frame.unit);
   return usesOf(look, placement, frame).filter(
     ({ day, supply }) =>

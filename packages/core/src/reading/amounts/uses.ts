@@ -1,12 +1,12 @@
-import { answer } from '../ground/answer.ts';
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
+import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 import { filledWith, isFiller } from './filling.ts';
 import { contentCount, lettersIn } from './content-count.ts';
-import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 
 /** What one line of a placement's materials takes on one day. */
 export interface Use {

@@ -1,9 +1,9 @@
-import { homeIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import { groupBy } from '../../book/index.ts';
 import { inShelfOrder, type Child, type CornerId } from '../../house/index.ts';
 import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
 import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { listed } from '../ground/finding.ts';
 import { memoised, perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';

@@ -1,8 +1,8 @@
-import { omissionsIn } from '../plan/of-unit.ts';
-import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { inShelfOrder, type Block, type Corner } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, STYLES, type Omission, type Placement } from '../../unit/index.ts';
+import { omissionsIn } from '../plan/of-unit.ts';
+import { answer } from '../ground/answer.ts';
 import { listed, type Finding } from '../ground/finding.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';

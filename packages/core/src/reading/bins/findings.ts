@@ -1,22 +1,14 @@
-import { answerEach, type Asking } from '../ground/answer.ts';
-import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answerFlat } from '../ground/answer.ts';
 import { aboutPlacement, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 import { childrenAround, filledWith, type Filling } from '../amounts/filling.ts';
 import { isDemanding } from './fillers.ts';
 
 /** The findings about tubs that are filled: too many round it, too demanding for who is there, a filler nobody weighed. */
-export const binFindings = (
-  asking: Asking,
-  placements: readonly Placement[],
-  frame: Frame,
-  today: PlainDay,
-): readonly Finding[] => flattened(ofPlacements(asking, placements, frame, today));
-
-const ofPlacements = answerEach(
+export const binFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     const filling = placement.bin && filledWith(look, placement.bin);
     if (!filling) return [];

@@ -1,14 +1,13 @@
-import { thingOf } from './inherit.ts';
-import { answer, answerEach, type Asking, type Look } from '../ground/answer.ts';
-import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { thingOf } from './inherit.ts';
 
 /** A supply of a placement that a child who is there must not meet. */
 export interface AllergenMeeting {
@@ -48,21 +47,14 @@ export const allergenMeetings = answer(
   },
 );
 
-/** The findings about allergens that meet a child who attends. One a placement, supply, allergen and child. */
-export const allergenFindings = (
-  asking: Asking,
-  placements: readonly Placement[],
-  frame: Frame,
-  today: PlainDay,
-): readonly Finding[] => flattened(findingsByPlacement(asking, placements, frame, today));
-
 // Past days too: that a day is over changes nothing about what somebody decided.
 const daysEver = (placement: Placement, frame: Frame, child: Child): readonly number[] =>
   sessionsOf(placement, frame)
     .filter(({ seats }) => seats.some((seat) => seat.child === child))
     .map(({ day }) => day.number);
 
-const findingsByPlacement = answerEach(
+/** The findings about allergens that meet a child who attends. One a placement, supply, allergen and child. */
+export const allergenFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] =>
     allergenMeetings(look, placement, frame, today).map(({ supply, allergen, child, days }) => ({
       key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,

@@ -1,14 +1,14 @@
-import { thingOf } from './inherit.ts';
-import { answer, answerEach, type Look } from '../ground/answer.ts';
 import { groupBy } from '../../book/index.ts';
 import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
-import { flattened, memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { thingOf } from './inherit.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
 import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';
 
@@ -56,7 +56,7 @@ export const settingOf = (look: Look, placement: Placement, frame: Frame): Setti
 const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
 
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
-const meetingsOf = answerEach((look, placement: Placement, frame: Frame): readonly Meeting[] => {
+const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readonly Meeting[] => {
   const lines = materialsOf(look, placement).flatMap((line) => {
     const supply = thingOf(look, line.supplyId);
     return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
@@ -101,7 +101,7 @@ function described(child: Child, day: number, frame: Frame): string {
  */
 export const cautionFindings = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
-    const causes = byCause(flattened(meetingsOf(look, placements, frame)));
+    const causes = byCause(meetingsOf(look, placements, frame));
     return [...causes].flatMap(([cause, all]) => cautionFinding(all, cause, frame, today) ?? []);
   },
 );
@@ -206,7 +206,7 @@ interface Used {
   readonly children: readonly Child[];
   readonly days: readonly number[];
 }
-const usedBy = answerEach((look, placement: Placement, frame: Frame, today: PlainDay): readonly Used[] => {
+const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: PlainDay): readonly Used[] => {
   const sessions = sessionsOf(placement, frame).filter(
     ({ day, seats }) => day.date >= today && seats.length > 0,
   );
@@ -237,7 +237,7 @@ export const unknownOf = memoised((supply: Supply): readonly PropertyId[] =>
 /** The findings about supplies in use: what nobody recorded, what a label says or nobody read, what was picked. */
 export const supplyFindings = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
-    const used = flattened(usedBy(look, placements, frame, today));
+    const used = usedBy(look, placements, frame, today);
     return [
       ...unknownFinding(used),
       ...mayContainFindings(used),

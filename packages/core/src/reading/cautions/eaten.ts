@@ -1,12 +1,11 @@
-import { thingOf } from './inherit.ts';
-import { answerEach, type Asking } from '../ground/answer.ts';
-import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answerFlat } from '../ground/answer.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { thingOf } from './inherit.ts';
 
 /** What never touches food, however it is made. */
 const NEVER: ReadonlySet<CategoryId> = new Set(['print', 'paper-and-card', 'electric']);
@@ -28,14 +27,7 @@ function verdictOn({ category, properties }: Supply): Verdict {
  * Row 53: something that is eaten afterwards touches ink, glue, paint or a tool that is not made for food. What nobody
  * recorded is a care, never a silent pass.
  */
-export const eatenFindings = (
-  asking: Asking,
-  placements: readonly Placement[],
-  frame: Frame,
-  today: PlainDay,
-): readonly Finding[] => flattened(ofPlacements(asking, placements, frame, today));
-
-const ofPlacements = answerEach(
+export const eatenFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     if (!placement.content.eaten) return [];
     const days = sessionsOf(placement, frame)

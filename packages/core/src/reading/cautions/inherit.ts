@@ -1,7 +1,7 @@
-import { answer } from '../ground/answer.ts';
 import { CATEGORIES, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
+import { answer } from '../ground/answer.ts';
 import { onlyFoodOf, saltShareOf } from '../kitchen/made-of.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { LIMITS } from './rule.ts';

@@ -1,7 +1,6 @@
-import { answerEach, type Asking } from '../ground/answer.ts';
-import { flattened } from '../ground/memo.ts';
 import { formatDay, type PlainDay } from '../../calendar/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answerFlat } from '../ground/answer.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { aboutPlacement, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
@@ -13,14 +12,7 @@ import { sessionsOf, type Frame } from '../plan/plan.ts';
  * that is in the house counts. What is past today is a stop; what will be past on a day to come is a care until then:
  * there is time to make it new. What was never made is not told here: it stands among what is cooked.
  */
-export const keepByFindings = (
-  asking: Asking,
-  placements: readonly Placement[],
-  frame: Frame,
-  today: PlainDay,
-): readonly Finding[] => flattened(ofPlacements(asking, placements, frame, today));
-
-const ofPlacements = answerEach(
+export const keepByFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     const states = batchStates(look.table('batches'), look.table('recipes'), today);
     if (states.length === 0) return [];

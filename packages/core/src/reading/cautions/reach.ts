@@ -1,13 +1,12 @@
-import { thingOf } from './inherit.ts';
-import { answer, answerEach, type Asking } from '../ground/answer.ts';
-import { flattened } from '../ground/memo.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer, answerFlat } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { thingOf } from './inherit.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
 import { mouths } from './rule.ts';
 
@@ -27,13 +26,7 @@ export interface OutOfReach {
  * What the youngest must not reach while they are there: whatever the cautions would stop for them, and sets that are
  * kept whole. In the order of the placements.
  */
-export const outOfReach = (
-  asking: Asking,
-  placements: readonly Placement[],
-  frame: Frame,
-): readonly OutOfReach[] => flattened(reachOfPlacements(asking, placements, frame));
-
-const reachOfPlacements = answerEach((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
+export const outOfReach = answerFlat((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
   const setting = settingOf(look, placement, frame);
   const ids = [...new Set(materialsOf(look, placement).map(({ supplyId }) => supplyId))];
   return ids.flatMap((id): OutOfReach[] => {

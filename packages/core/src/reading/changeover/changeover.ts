@@ -1,8 +1,8 @@
-import { answer, type Look } from '../ground/answer.ts';
 import { groupBy, type Book } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Corner, type Home } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
 import { frameOf, placedIn, type Frame } from '../plan/plan.ts';
 

@@ -1,7 +1,7 @@
-import { answer } from '../ground/answer.ts';
 import type { Book } from '../../book/index.ts';
 import type { Block } from '../../house/index.ts';
 import type { CirclePiece, DayLine, Placement, Thing, UnitId } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { frameOf, type Frame } from '../plan/plan.ts';
 import { groupPatience, type GroupPatience } from './patience.ts';

@@ -1,4 +1,3 @@
-import { answer } from '../ground/answer.ts';
 import { AREAS, areaOf } from '../../skills/index.ts';
 import {
   featureKey,
@@ -9,6 +8,7 @@ import {
   type SpecialEvent,
   type Thing,
 } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { featuresShown } from '../plan/features.ts';
 import { listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';

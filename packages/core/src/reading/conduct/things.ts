@@ -1,7 +1,7 @@
-import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import type { SupplyLine } from '../gather/line.ts';
 import { fewOf, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';

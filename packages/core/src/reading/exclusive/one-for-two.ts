@@ -1,22 +1,22 @@
-import { answer, answerEach, type Look } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
+import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { amountAtOnce, peaksByDay } from '../amounts/peak.ts';
 import { usesOf, type Use } from '../amounts/uses.ts';
 import { fewOf, formatDays, type Finding } from '../ground/finding.ts';
-import { flattened, stableGroups } from '../ground/memo.ts';
+import { stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
 /** The reusable things that a unit uses, with every use of each. */
 export const reusablesOf = answer(
   (look, placements: readonly Placement[], frame: Frame): ReadonlyMap<Supply, readonly Use[]> =>
-    bySupply(flattened(reusableUses(look, placements, frame))),
+    bySupply(reusableUses(look, placements, frame)),
 );
 
-const reusableUses = answerEach((look, placement: Placement, frame: Frame): readonly Use[] =>
+const reusableUses = answerFlat((look, placement: Placement, frame: Frame): readonly Use[] =>
   usesOf(look, placement, frame).filter(({ supply }) => supply.use === 'reusable'),
 );
 const bySupply = stableGroups((use: Use) => use.supply);

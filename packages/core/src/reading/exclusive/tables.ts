@@ -1,7 +1,7 @@
-import { answer } from '../ground/answer.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Corner } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { formatDays, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 

@@ -1,5 +1,3 @@
-import { calendarIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import {
   addDays,
   closedBecause,
@@ -8,6 +6,8 @@ import {
   type ProgramCalendar,
 } from '../../calendar/index.ts';
 import type { Observation, Sighting, WatchStage } from '../../watch/index.ts';
+import { calendarIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 
 /** When a stage begins, by all that is known: from one day to another, both included. */

@@ -1,7 +1,7 @@
-import { calendarIn, exceptionsIn, homeIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import { addDays, closedBecause, type PlainDay } from '../../calendar/index.ts';
 import { attendanceOn, belongsOn, type Child } from '../../house/index.ts';
+import { calendarIn, exceptionsIn, homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import type { StageForecast } from './forecast.ts';
 
 /** A day on which a stage that wants everyone may begin, and who is missing then. */

@@ -1,10 +1,10 @@
-import { answer } from '../ground/answer.ts';
 import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import { CATEGORIES } from '../../cupboard/index.ts';
 import { usedDayIdOf, type UsedDay } from '../../daybook/index.ts';
 import { moneySchema, type Money } from '../../measure/index.ts';
+import { answer } from '../ground/answer.ts';
 import type { Frame } from '../plan/plan.ts';
 import type { SupplyLine } from './line.ts';
 

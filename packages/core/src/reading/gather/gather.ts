@@ -1,4 +1,3 @@
-import { answer } from '../ground/answer.ts';
 import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { StockMove, SupplyId } from '../../cupboard/index.ts';
@@ -6,6 +5,7 @@ import type { Errand } from '../../daybook/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
 import { circleStandIns, together } from '../circle/circle.ts';
 import { recipesByProduct } from '../kitchen/products.ts';

@@ -1,6 +1,6 @@
 import { describe, expect, test, vi } from 'vitest';
 import { EMPTY_BOOK, type Book, type Kind } from '../../book/index.ts';
-import { answer, answerEach, type Look } from './answer.ts';
+import { answer, answerEach, answerFlat, type Look } from './answer.ts';
 
 const book = (
   tables: Partial<Record<Kind, Readonly<Record<string, object>>>>,
@@ -135,5 +135,13 @@ describe('an answer about each of a list', () => {
     expect(whole(start, fewer)).toBe('Ada and Bo');
     for (const name of ['Ann', 'Ada'])
       expect(whole(book({ children: { ada: { ...ada, name }, bo } }, start), fewer)).toBe(`${name} and Bo`);
+  });
+
+  test('gives all in one list where each gives a list, the same one while they are the same', () => {
+    const letters = answerFlat((look, { id }: { id: string }) => [...(look.one('children', id)?.name ?? '')]);
+    const first = letters(start, kites);
+    expect(first).toEqual(['A', 'd', 'a', 'B', 'o']);
+    expect(letters(book({ children: { ada: { ...ada, version: 2 }, bo } }, start), kites)).toBe(first);
+    expect(letters(start, [])).toEqual([]);
   });
 });

@@ -1,5 +1,6 @@
 import type { Book } from '../../book/index.ts';
 import { Ground, Look, type Asking } from './look.ts';
+import { flattened } from './memo.ts';
 
 export type { Asking, Look } from './look.ts';
 
@@ -115,6 +116,14 @@ export function answerEach<T extends object, C extends readonly About[], R>(
     place.held = { list, members, results, ground };
     return handedOn(asking, { value: results, ground });
   };
+}
+
+/** The same where each member gives a list: all of them in one, the same one while they are the same. */
+export function answerFlat<T extends object, C extends readonly About[], R>(
+  question: (look: Look, member: T, ...context: C) => readonly R[],
+): (asking: Asking, list: readonly T[], ...context: C) => readonly R[] {
+  const each = answerEach(question);
+  return (asking, list, ...context) => flattened(each(asking, list, ...context));
 }
 
 // Most lists differ in a few members from the one before: the others stand where they stood.

@@ -1,8 +1,8 @@
-import { answer, type Look } from '../ground/answer.ts';
 import { groupBy } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import type { ActivityId } from '../../library/index.ts';
 import { firstDayOf, lastDayOf, spanOfDays, type Placement, type Where } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { aboutPlacement, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { blockOf, type Frame } from '../plan/plan.ts';

@@ -1,6 +1,6 @@
-import { answer, type Asking } from '../ground/answer.ts';
 import type { EntityOf, Kind } from '../../book/index.ts';
 import type { DayLine, Thing, UnitId } from '../../unit/index.ts';
+import { answer, type Asking } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 
 const NONE: readonly never[] = [];

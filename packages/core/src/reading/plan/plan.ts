@@ -1,5 +1,3 @@
-import { exceptionsIn, homeIn } from './house.ts';
-import { answer } from '../ground/answer.ts';
 import { groupBy, type Book, type Table } from '../../book/index.ts';
 import {
   clockSpan,
@@ -35,7 +33,9 @@ import {
   type UnitDays,
   type UnitId,
 } from '../../unit/index.ts';
+import { answer } from '../ground/answer.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { exceptionsIn, homeIn } from './house.ts';
 
 /**
  * The time and the children of a unit: what every question about it stands on. Why apart from what is placed: most edits move

@@ -1,8 +1,8 @@
-import { answer, answerEach } from '../ground/answer.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Home } from '../../house/index.ts';
 import type { ActivityVersion, AmountFor, Sheet } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
+import { answer, answerFlat } from '../ground/answer.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** Copies of a sheet for those who get one version. */
@@ -77,12 +77,12 @@ export function printWork(sheet: Sheet, copies: number, home: Home): PrintWork {
  */
 export const printJobs = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly PrintJob[] =>
-    jobsOfPlacements(look, placements, frame, today)
-      .flat()
-      .toSorted((a, b) => a.by.number - b.by.number || (a.sheet.title < b.sheet.title ? -1 : 1)),
+    jobsOfPlacements(look, placements, frame, today).toSorted(
+      (a, b) => a.by.number - b.by.number || (a.sheet.title < b.sheet.title ? -1 : 1),
+    ),
 );
 
-const jobsOfPlacements = answerEach(
+const jobsOfPlacements = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly PrintJob[] => {
     const { content } = placement;
     if (content.sheetIds.length === 0) return [];

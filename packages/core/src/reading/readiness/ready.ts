@@ -1,5 +1,3 @@
-import { homeIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
 import { addDays, type Minutes, type PlainDay } from '../../calendar/index.ts';
 import {
@@ -11,13 +9,15 @@ import {
   type Taken,
 } from '../../schedule/index.ts';
 import { type OwnTask, type PrepMark } from '../../unit/index.ts';
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
 import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
-import { roomTaken, watchTasks } from './watch-tasks.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
 import { printJobs } from '../prints/prints.ts';
+import { roomTaken, watchTasks } from './watch-tasks.ts';
 import { assemble, markOf } from './assemble.ts';
 import { chosenTasks, type ChosenTask } from './chosen.ts';
 import { prepTasks, printTasks } from './placement-tasks.ts';

@@ -1,5 +1,3 @@
-import { calendarIn, homeIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import {
   addDays,
   closedBecause,
@@ -12,6 +10,8 @@ import {
 } from '../../calendar/index.ts';
 import type { Home, PersonId, PrepTime } from '../../house/index.ts';
 import type { TimeSlot } from '../../schedule/index.ts';
+import { calendarIn, homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
 
 /** A time for making ready on a day. */

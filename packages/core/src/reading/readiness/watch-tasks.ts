@@ -1,5 +1,3 @@
-import { homeIn } from '../plan/house.ts';
-import { answer } from '../ground/answer.ts';
 import { momentOf, type Minutes, type PlainDay } from '../../calendar/index.ts';
 import { type Supply } from '../../cupboard/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
@@ -7,11 +5,13 @@ import { formatQuantity, quantity, type Quantity } from '../../measure/index.ts'
 import type { Taken } from '../../schedule/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import type { WatchStage } from '../../watch/index.ts';
+import { homeIn } from '../plan/house.ts';
+import { answer } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
-import { openingOf } from './slots.ts';
-import type { ReadyTask } from './task.ts';
 import { stockOf } from '../stock/ledger.ts';
 import type { Forecast, StageForecast } from '../forecast/forecast.ts';
+import { openingOf } from './slots.ts';
+import type { ReadyTask } from './task.ts';
 
 /** What a stage needs of a supply, and how much of that is missing. */
 export interface StageNeed {

@@ -1,10 +1,10 @@
-import { answer, type Look } from '../ground/answer.ts';
 import type { Book, Table } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsFor, type Area, type LensId } from '../../skills/index.ts';
 import { featureKey, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { featuresShown } from '../plan/features.ts';
 import { listed } from '../ground/finding.ts';

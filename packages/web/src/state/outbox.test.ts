@@ -125,3 +125,16 @@ test('let go of, it stays on the device; cleared, it does not', () => {
   outbox.clear();
   expect(localStorage.length).toBe(0);
 });
+
+test('what one person left on the way is not sent when another one signs in', async () => {
+  const post = aPost();
+  const outbox = post.outbox();
+  outbox.add(act('a'));
+  outbox.takeUp('acts of another');
+  outbox.open();
+  await vi.advanceTimersByTimeAsync(1);
+  expect([post.got, ids(outbox), onDevice()]).toEqual([[], [], ['a']]);
+  outbox.takeUp('acts');
+  await outbox.flush();
+  expect(post.got).toEqual([['a']]);
+});

@@ -34,8 +34,12 @@ export class Outbox<T> {
     this.#post = post;
   }
 
-  /** Takes up what was left under a key of this device when the page was last closed. */
+  /**
+   * Takes up what was left under a key of this device when the page was last closed. What waits under another key stays there:
+   * nobody sends in somebody else's name.
+   */
   takeUp(key: string): void {
+    if (this.#key !== null && this.#key !== key) this.waiting.value = [];
     this.#key = key;
     this.waiting.value = this.#joined(this.#onDevice(), this.waiting.value);
   }

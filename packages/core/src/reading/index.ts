@@ -1,4 +1,5 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
+export { dueText, lineDetails, packsText } from './gather/details.ts';
 export { batchesText, explainLine, materialText } from './gather/explain.ts';
 export { peakOf } from './amounts/peak.ts';
 export { materialsOf } from './amounts/uses.ts';
@@ -97,6 +98,7 @@ export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
 export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
+export { entryFacts, entrySummary } from './search/facts.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
 export * from './kitchen/convert.ts';
 export * from './kitchen/made-of.ts';
@@ -107,6 +109,7 @@ export * from './kitchen/timetable.ts';
 export * from './amounts/filling.ts';
 export * from './gather/cost.ts';
 export * from './gather/line.ts';
+export * from './prints/details.ts';
 export * from './prints/prints.ts';
 export * from './bins/fillers.ts';
 export * from './kitchen/batches.ts';

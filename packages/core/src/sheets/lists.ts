@@ -1,8 +1,15 @@
 import type { Book } from '../book/index.ts';
 import { formatDay, formatMinutes } from '../calendar/index.ts';
 import { BASKETS, type BasketId } from '../daybook/index.ts';
-import { formatQuantity, quantity } from '../measure/index.ts';
-import { concerns, type PrintJob, type Reading, type ReadyEntry, type SupplyLine } from '../reading/index.ts';
+import { formatQuantity } from '../measure/index.ts';
+import {
+  concerns,
+  packsText,
+  type PrintJob,
+  type Reading,
+  type ReadyEntry,
+  type SupplyLine,
+} from '../reading/index.ts';
 import { text, under, type PrintedPage } from './page.ts';
 
 /** Things in groups by a name, the groups in the order of the names. */
@@ -24,10 +31,7 @@ export function supplyList(_book: Book, { supplies, frame }: Reading): readonly 
   const { units } = frame.home;
   const lines = supplies.filter(({ buy }) => buy.amount > 0);
   const lineText = ({ supply, buy, packs, orderBy, errand }: SupplyLine): string => {
-    const inPacks =
-      packs && packs.packs.length > 0
-        ? `, ${packs.packs.map(({ count, pack }) => `${count} × ${formatQuantity(quantity(pack.amount, supply.unit), units)}`).join(' + ')}`
-        : '';
+    const inPacks = packs && packs.packs.length > 0 ? `, ${packsText(packs, supply, units)}` : '';
     const note = errand?.note ? ` (${errand.note})` : '';
     return `${supply.name}: ${formatQuantity(buy, units)}${inPacks}, by ${formatDay(orderBy)}${note}`;
   };

@@ -28,7 +28,7 @@ defineEmits<{ turn: [] }>();
   text-decoration: underline dotted var(--edge) 1.5px;
   text-underline-offset: 4px;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .amount {
     min-height: var(--touch);
   }

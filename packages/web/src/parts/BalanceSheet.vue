@@ -131,17 +131,17 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
-  gap: 8px 16px;
-  margin-bottom: 10px;
+  gap: var(--gap-3) var(--gap-5);
+  margin-bottom: var(--gap-3);
 }
 .group {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--gap-2);
 }
 .group button {
   min-height: 32px;
-  padding: 2px 10px;
+  padding: var(--gap-1) var(--gap-4);
   background: none;
   border: 0;
   border-bottom: 4px solid var(--line);
@@ -153,7 +153,7 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
 .spread {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 200px;
-  gap: 10px;
+  gap: var(--gap-3);
 }
 table {
   border-collapse: collapse;
@@ -170,12 +170,12 @@ tbody tr {
   height: 27px;
 }
 td {
-  padding: 0 6px 0 0;
+  padding: 0 var(--gap-3) 0 0;
 }
 td input {
   width: 46px;
   height: 24px;
-  padding: 0 2px 0 4px;
+  padding: 0 var(--gap-1) 0 var(--gap-2);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 4px;

@@ -15,8 +15,8 @@ defineProps<{ level: 'stop' | 'care' }>();
 <style scoped>
 .caution {
   display: flex;
-  gap: 8px;
-  padding: 8px 10px;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4);
   background: var(--stop-bg);
   border-left: 6px solid var(--stop);
   border-radius: 6px;

@@ -127,9 +127,9 @@ const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 .day {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--gap-2);
   min-width: 0;
-  padding: 4px 6px 5px;
+  padding: var(--gap-2);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-top: 5px solid var(--ink-soft);
@@ -150,7 +150,7 @@ const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 .name {
   display: flex;
   flex: 1;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: baseline;
   justify-content: space-between;
   padding: 0;
@@ -177,11 +177,11 @@ button.name {
 }
 .closed {
   border-left: 3px dashed var(--edge);
-  padding-left: 5px;
+  padding-left: var(--gap-2);
   line-height: 1.2;
 }
 .event {
-  padding: 1px 6px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--tape);
   color: var(--tape-ink);
   font-weight: 600;
@@ -191,7 +191,7 @@ button.name {
 .items {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--gap-2);
   overflow: auto;
   min-height: 0;
 }
@@ -199,7 +199,7 @@ button.name {
   overflow: visible;
 }
 .line {
-  padding-left: 3px;
+  padding-left: var(--gap-2);
   color: var(--ink-soft);
   font-size: 12px;
   line-height: 1.25;

@@ -27,7 +27,7 @@ const count = computed(() => reading.value.frame.calendar.days.length);
   display: grid;
   grid-template-columns: repeat(var(--count), minmax(0, 1fr));
   grid-auto-rows: minmax(118px, 1fr);
-  gap: 5px;
+  gap: var(--gap-2);
   flex: 1 0 auto;
 }
 .days.tall {

@@ -26,7 +26,7 @@ defineProps<{ title: string; detail?: string | undefined; label: string; drawers
 }
 main {
   min-width: 0;
-  padding: 14px 18px 30px;
+  padding: var(--gap-4) var(--gap-5) calc(2 * var(--gap-4));
   overflow: auto;
 }
 @media (max-width: 900px) {

@@ -36,8 +36,8 @@ defineProps<{ label: string; drawers: readonly Drawer[] }>();
 nav {
   display: flex;
   flex-direction: column;
-  gap: 6px;
-  padding: 8px;
+  gap: var(--gap-3);
+  padding: var(--gap-3);
   background: var(--shelf);
   border-right: 5px solid var(--shelf-dark);
   z-index: 1;
@@ -48,7 +48,7 @@ nav {
   flex-direction: column;
   justify-content: center;
   min-height: 74px;
-  padding: 7px 20px 8px 10px;
+  padding: var(--gap-3) var(--gap-5) var(--gap-3) var(--gap-4);
   background: var(--drawer);
   border: 1.5px solid var(--shelf-dark);
   border-radius: 5px;
@@ -69,7 +69,7 @@ nav {
   top: 50%;
   width: 9px;
   height: 9px;
-  margin-top: -5px;
+  margin-top: calc(-1 * var(--gap-2));
   border-radius: 9px;
   background: var(--drawer-soft);
 }
@@ -80,8 +80,8 @@ nav {
   width: auto;
   min-width: 18px;
   height: 18px;
-  margin-top: -9px;
-  padding: 0 4px;
+  margin-top: calc(-1 * var(--gap-3));
+  padding: 0 var(--gap-2);
   color: var(--drawer);
   font: 700 12px/18px var(--text);
   text-align: center;
@@ -90,13 +90,13 @@ nav {
   color: var(--stop-bg);
 }
 .drawer.counting {
-  padding-right: 34px;
+  padding-right: calc(2 * var(--gap-5));
 }
 .drawer:hover {
   filter: brightness(1.05);
 }
 .router-link-active {
-  margin-right: -13px;
+  margin-right: calc(-1 * var(--gap-4));
   background: var(--paper);
   border-right: 0;
   border-radius: 5px 0 0 5px;

@@ -78,6 +78,6 @@ function takeOut(): void {
 .plan {
   display: grid;
   grid-template-columns: 120px 1fr;
-  gap: 10px;
+  gap: var(--gap-3);
 }
 </style>

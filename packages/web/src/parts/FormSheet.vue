@@ -72,7 +72,7 @@ function close(): void {
 .sheet-form {
   display: flex;
   flex-direction: column;
-  gap: 14px;
-  padding-top: 6px;
+  gap: var(--gap-4);
+  padding-top: var(--gap-2);
 }
 </style>

@@ -26,7 +26,7 @@ const said = computed(() => props.hand.said.value);
   position: fixed;
   z-index: 40;
   max-width: 190px;
-  padding: 5px 10px;
+  padding: var(--gap-2) var(--gap-4);
   transform: translate(8px, 8px) rotate(-1.5deg);
   background: var(--tape);
   color: var(--tape-ink);

@@ -133,7 +133,7 @@ const canShow = computed(() => {
 
 <style scoped>
 li {
-  padding: 6px 9px 7px;
+  padding: var(--gap-2) var(--gap-3) var(--gap-3);
   border-radius: 5px;
   border-left: 5px solid;
   font-size: 13px;
@@ -152,11 +152,11 @@ p {
 }
 .head {
   display: flex;
-  gap: 5px;
+  gap: var(--gap-2);
   align-items: flex-start;
   width: 100%;
   min-height: 24px;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   color: inherit;
@@ -194,19 +194,19 @@ p {
 }
 .reason,
 .instead {
-  margin-top: 3px;
+  margin-top: var(--gap-2);
   font-weight: 600;
 }
 .opened {
   display: flex;
   flex-direction: column;
-  gap: 6px;
-  margin-top: 6px;
+  gap: var(--gap-3);
+  margin-top: var(--gap-2);
 }
 .mends {
   display: flex;
   flex-direction: column;
-  gap: 5px;
+  gap: var(--gap-2);
 }
 .mends li {
   padding: 0;
@@ -215,7 +215,7 @@ p {
 .mend {
   width: 100%;
   min-height: 30px;
-  padding: 3px 8px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-bottom-width: 4px;
@@ -231,13 +231,13 @@ p {
 .keep {
   display: flex;
   flex-direction: column;
-  gap: 5px;
+  gap: var(--gap-2);
 }
 textarea {
   display: block;
   width: 100%;
-  margin-top: 2px;
-  padding: 4px 6px;
+  margin-top: var(--gap-1);
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 5px;
@@ -250,7 +250,7 @@ textarea {
 }
 .acts button {
   min-height: 24px;
-  margin: 2px 12px 0 0;
+  margin: var(--gap-1) var(--gap-4) 0 0;
   padding: 0;
   background: none;
   border: 0;

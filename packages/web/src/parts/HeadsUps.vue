@@ -80,16 +80,16 @@ async function walk(event: KeyboardEvent): Promise<void> {
   display: flex;
   flex-direction: column;
   flex: 1;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .weights {
   display: flex;
   flex-wrap: wrap;
-  gap: 3px 4px;
+  gap: var(--gap-2);
 }
 .weights button {
   min-height: 24px;
-  padding: 0 6px;
+  padding: 0 var(--gap-2);
   background: none;
   border: 0;
   border-bottom: 3px solid var(--line);
@@ -111,11 +111,11 @@ async function walk(event: KeyboardEvent): Promise<void> {
 ul {
   display: flex;
   flex-direction: column;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .line {
   margin-top: auto;
-  padding-top: 8px;
+  padding-top: var(--gap-3);
   font-size: 12px;
   color: var(--ink-soft);
 }

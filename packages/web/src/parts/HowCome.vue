@@ -11,8 +11,8 @@ defineProps<{ sentences: readonly string[] }>();
 
 <style scoped>
 .how-come {
-  margin: 5px 0;
-  padding: 7px 10px;
+  margin: var(--gap-2) 0;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--care-bg);
   border: 1px solid var(--care-edge);
   border-radius: 5px;

@@ -22,16 +22,16 @@ const hintsOf = (row: ImportRow<T>): string => (row.ok ? row.hints.join('; ') : 
 <style scoped>
 .rows {
   display: grid;
-  gap: 4px;
+  gap: var(--gap-2);
   max-height: 300px;
   overflow: auto;
 }
 li {
   display: grid;
   grid-template-columns: 20px minmax(0, auto) minmax(0, 1fr);
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: baseline;
-  padding: 4px 8px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--ok-bg);
   border-radius: 4px;
 }

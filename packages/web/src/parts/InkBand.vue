@@ -95,9 +95,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 .band {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--gap-3);
   min-height: 52px;
-  padding: 6px 16px 6px 14px;
+  padding: var(--gap-2) var(--gap-5) var(--gap-2) var(--gap-4);
   background: var(--band);
   color: var(--band-text);
 }
@@ -117,7 +117,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   flex: 1;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 0 14px;
+  gap: 0 var(--gap-4);
   min-width: 0;
 }
 h1 {
@@ -130,7 +130,7 @@ h1 {
   color: var(--band-soft);
 }
 .place {
-  padding: 4px 2px;
+  padding: var(--gap-2) var(--gap-1);
   color: var(--band-soft);
   text-decoration: none;
   white-space: nowrap;
@@ -143,9 +143,9 @@ h1 {
 .pill {
   display: inline-flex;
   align-items: center;
-  gap: 5px;
+  gap: var(--gap-2);
   height: 32px;
-  padding: 0 12px;
+  padding: 0 var(--gap-4);
   background: none;
   border: 1.5px solid var(--band-edge);
   border-radius: 99px;
@@ -160,11 +160,11 @@ h1 {
   background: #ffffff1f;
 }
 /* On a phone: where one is above, what can be done below. */
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .band {
     flex-wrap: wrap;
-    gap: 4px 8px;
-    padding: 6px 10px;
+    gap: var(--gap-2) var(--gap-3);
+    padding: var(--gap-2) var(--gap-4);
   }
   .brand {
     width: auto;
@@ -183,7 +183,7 @@ h1 {
     justify-content: center;
     min-width: var(--touch);
     height: var(--touch);
-    padding: 0 10px;
+    padding: 0 var(--gap-4);
   }
 }
 </style>

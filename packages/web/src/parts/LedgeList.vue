@@ -95,12 +95,12 @@ const choices = computed((): readonly Suggestion[] => {
 .ledge {
   display: flex;
   flex-direction: column;
-  gap: 14px;
+  gap: var(--gap-4);
 }
 section {
   display: flex;
   flex-direction: column;
-  gap: 6px;
+  gap: var(--gap-3);
 }
 h3 {
   display: flex;
@@ -109,19 +109,19 @@ h3 {
   font: 700 14px var(--display);
 }
 .kept {
-  padding-bottom: 10px;
+  padding-bottom: var(--gap-3);
   border-bottom: 6px solid var(--shelf);
 }
 ul {
   display: flex;
   flex-direction: column;
-  gap: 5px;
+  gap: var(--gap-2);
 }
 .entry {
   display: flex;
   justify-content: space-between;
-  gap: 4px;
-  padding: 5px 2px 5px 8px;
+  gap: var(--gap-2);
+  padding: var(--gap-2) var(--gap-1) var(--gap-2) var(--gap-3);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -144,7 +144,7 @@ small {
 }
 .find {
   min-height: 34px;
-  padding: 4px 9px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);

@@ -13,7 +13,7 @@ defineProps<{ level: Level; count: number; more?: boolean }>();
 
 <style scoped>
 .flag {
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   border-radius: 3px;
   font-weight: 700;
   font-size: 12px;

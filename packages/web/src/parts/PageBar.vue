@@ -16,18 +16,18 @@ defineProps<{ title: string; hint: string }>();
   display: flex;
   flex-wrap: wrap;
   align-items: baseline;
-  gap: 2px 10px;
-  margin-bottom: 12px;
+  gap: var(--gap-1) var(--gap-4);
+  margin-bottom: var(--gap-4);
 }
 .acts :deep(.v-btn.is-side) {
   height: 34px !important;
-  padding: 0 11px;
+  padding: 0 var(--gap-4);
   font-size: 13px;
 }
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--gap-3);
   margin-left: auto;
 }
 </style>

@@ -150,28 +150,28 @@ function place({ activity }: Suggestion): void {
 
 <style scoped>
 .find {
-  margin: 14px 0 10px;
+  margin: var(--gap-4) 0 var(--gap-3);
 }
 .slots {
   display: grid;
-  gap: 12px;
-  margin-top: 14px;
+  gap: var(--gap-4);
+  margin-top: var(--gap-4);
 }
 .acts {
   display: flex;
-  gap: 10px;
+  gap: var(--gap-3);
 }
 .choices {
   display: flex;
   flex-direction: column;
-  gap: 7px;
+  gap: var(--gap-3);
 }
 .choices button {
   display: grid;
-  gap: 1px;
+  gap: var(--gap-1);
   width: 100%;
   min-height: var(--touch);
-  padding: 8px 12px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -189,7 +189,7 @@ function place({ activity }: Suggestion): void {
   font-weight: 600;
 }
 .wrong {
-  margin-top: 6px;
+  margin-top: var(--gap-2);
   color: var(--stop);
   font-weight: 600;
 }

@@ -90,7 +90,7 @@ const grab = (event: PointerEvent): void => {
 .item {
   flex: 1;
   min-width: 0;
-  padding: 1px 0 1px 5px;
+  padding: var(--gap-1) 0 var(--gap-1) var(--gap-2);
   background: none;
   border: 0;
   font-size: 12.5px;
@@ -113,7 +113,7 @@ small {
   border-radius: 0 4px 4px 0;
 }
 .tall .item {
-  padding: 3px 0 3px 6px;
+  padding: var(--gap-2) 0 var(--gap-2) var(--gap-3);
   font-size: 13px;
 }
 @media (max-width: 900px) {

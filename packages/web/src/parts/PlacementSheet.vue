@@ -208,24 +208,24 @@ function takeOut(): void {
 
 <style scoped>
 .label {
-  margin: 16px 0 6px -4px;
+  margin: var(--gap-5) 0 var(--gap-2) calc(-1 * var(--gap-2));
 }
 .place {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 18px;
+  gap: var(--gap-3) var(--gap-5);
   align-items: start;
 }
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
 }
 .lead {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
-  margin-top: 8px;
+  margin-top: var(--gap-3);
   font-weight: 600;
 }
 .lead select {
@@ -239,20 +239,20 @@ function takeOut(): void {
 .twin {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .things {
   columns: 2;
 }
 .things li {
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
 }
 ol {
   list-style: decimal inside;
 }
 .wrong {
-  margin-top: 6px;
+  margin-top: var(--gap-2);
   color: var(--stop);
   font-weight: 600;
 }

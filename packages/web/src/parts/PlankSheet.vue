@@ -47,8 +47,8 @@ onUnmounted(() => {
 header {
   display: flex;
   justify-content: space-between;
-  gap: 12px;
-  padding: 16px 10px 10px 20px;
+  gap: var(--gap-4);
+  padding: var(--gap-5) var(--gap-4) var(--gap-3) var(--gap-5);
 }
 h2 {
   font-size: 20px;
@@ -56,13 +56,13 @@ h2 {
 .body {
   overflow: auto;
   min-height: 0;
-  padding: 4px 20px 18px;
+  padding: var(--gap-2) var(--gap-5) var(--gap-5);
 }
 footer {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
-  padding: 12px 20px 14px;
+  gap: var(--gap-3);
+  padding: var(--gap-4) var(--gap-5) var(--gap-4);
   border-top: 1px dashed var(--line);
 }
 </style>

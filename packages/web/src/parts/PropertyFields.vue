@@ -162,17 +162,17 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
 <style scoped>
 .label {
   align-self: flex-start;
-  margin: 6px 0 -6px -4px;
+  margin: var(--gap-2) 0 calc(-1 * var(--gap-2)) calc(-1 * var(--gap-2));
 }
 .properties {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: start;
 }
 .property {
   display: grid;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: start;
 }
 /* What has a size or parts of its own takes a row. */
@@ -186,7 +186,7 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
 .more {
   align-self: flex-start;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .properties,
   .property:has(> :nth-child(2)),
   .property:has(fieldset) {

@@ -25,12 +25,12 @@ defineEmits<{ put: [] }>();
 <style scoped>
 .put {
   display: flex;
-  gap: 4px;
+  gap: var(--gap-2);
   align-items: center;
   justify-content: center;
   align-self: stretch;
   min-height: 28px;
-  padding: 2px 5px;
+  padding: var(--gap-1) var(--gap-2);
   background: var(--ok-bg);
   border: 1.5px dashed var(--ok);
   border-radius: 4px;

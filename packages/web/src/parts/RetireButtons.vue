@@ -33,7 +33,7 @@ function takeAway(): void {
   display: inline-flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
+  gap: var(--gap-3);
   margin-left: auto;
 }
 .why {

@@ -38,7 +38,7 @@ const state = computed(() => {
 .state {
   display: inline-flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--gap-3);
   color: var(--band-soft);
   white-space: nowrap;
 }

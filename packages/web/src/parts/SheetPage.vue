@@ -22,15 +22,15 @@ const print = (): void => window.print();
 <style scoped>
 /* Paper is white, whatever the light. */
 .sheet-page {
-  padding: 18px;
+  padding: var(--gap-5);
   background: #fff;
   color: #111;
 }
 header {
   display: flex;
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: center;
-  margin-bottom: 16px;
+  margin-bottom: var(--gap-5);
 }
 header a {
   color: #111;

@@ -16,8 +16,8 @@ defineProps<{ title: string; label?: string }>();
 .card {
   display: flex;
   flex-direction: column;
-  gap: 12px;
-  padding: 0 16px 14px;
+  gap: var(--gap-4);
+  padding: 0 var(--gap-5) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 7px solid var(--shelf);
@@ -25,7 +25,7 @@ defineProps<{ title: string; label?: string }>();
 }
 .card > .tape {
   align-self: flex-start;
-  margin: -3px 0 0 -8px;
+  margin: calc(-1 * var(--gap-2)) 0 0 calc(-1 * var(--gap-3));
   font-size: 13.5px;
 }
 </style>

@@ -22,11 +22,11 @@ const value = defineModel<T>({ required: true });
 .tabs {
   display: inline-flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--gap-2);
 }
 button {
   min-height: 36px;
-  padding: 0 13px;
+  padding: 0 var(--gap-4);
   background: none;
   border: 0;
   border-bottom: 4px solid var(--line);
@@ -40,7 +40,7 @@ button[aria-pressed='true'] {
   color: var(--ink);
   border-color: var(--plum);
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   button {
     min-height: var(--touch);
   }

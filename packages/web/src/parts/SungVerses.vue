@@ -40,18 +40,18 @@ function offText(line: SungLine): string {
 .verses {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--gap-3);
   padding: 0;
   list-style: none;
 }
 .verse {
-  padding-left: 12px;
+  padding-left: var(--gap-4);
   border-left: 3px solid var(--edge);
 }
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 16px;
+  gap: var(--gap-1) var(--gap-5);
   justify-content: space-between;
   line-height: 1.45;
 }
@@ -73,7 +73,7 @@ function offText(line: SungLine): string {
   font-size: 0.92em;
 }
 .off {
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   background: var(--note-bg);
   border-radius: 3px;
   color: var(--note);

@@ -11,9 +11,9 @@ defineProps<{ glyph?: string | undefined }>();
 .tape {
   display: inline-flex;
   align-items: center;
-  gap: 5px;
+  gap: var(--gap-2);
   max-width: 100%;
-  padding: 2px 12px 2px 9px;
+  padding: var(--gap-1) var(--gap-4) var(--gap-1) var(--gap-3);
   background: var(--tape);
   color: var(--tape-ink);
   font-weight: 600;

@@ -34,17 +34,17 @@ watch(
 .timers {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 10px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: center;
-  padding: 6px 16px;
+  padding: var(--gap-2) var(--gap-5);
   background: var(--well);
   border-bottom: 2px solid var(--shelf);
 }
 li {
   display: inline-flex;
   align-items: center;
-  gap: 8px;
-  padding: 2px 4px 2px 10px;
+  gap: var(--gap-3);
+  padding: var(--gap-1) var(--gap-2) var(--gap-1) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -71,7 +71,7 @@ button {
   color: var(--ink-soft);
   font-size: 12.5px;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   button {
     width: var(--touch);
     height: var(--touch);

@@ -78,26 +78,26 @@ function chooseStyle(style: StyleId): void {
 .fields {
   display: flex;
   flex-direction: column;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 fieldset {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  gap: var(--gap-3);
   border: 0;
   padding: 0;
   margin: 0;
 }
 legend {
-  padding: 0 0 6px;
+  padding: 0 0 var(--gap-2);
   font-weight: 600;
 }
 .style {
   display: grid;
   grid-template-columns: auto 1fr;
   align-content: start;
-  gap: 0 8px;
-  padding: 9px 12px;
+  gap: 0 var(--gap-3);
+  padding: var(--gap-3) var(--gap-4);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -121,13 +121,13 @@ input[type='radio'] {
 .pair {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .wrong {
   color: var(--stop);
   font-weight: 600;
 }
-@media (max-width: 560px) {
+@media (max-width: 600px) {
   fieldset {
     grid-template-columns: 1fr;
   }

@@ -76,9 +76,9 @@ const short = (text: string): string => (text.length > 46 ? `${text.slice(0, 44)
 li {
   display: grid;
   grid-template-columns: 92px minmax(0, 1fr) 150px;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: start;
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 select {
@@ -98,7 +98,7 @@ select {
 @media (max-width: 600px) {
   li {
     grid-template-columns: 1fr;
-    gap: 2px;
+    gap: var(--gap-1);
   }
   select {
     min-height: var(--touch);

@@ -89,7 +89,7 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
 .where {
   display: grid;
   grid-template-columns: 150px 150px;
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: start;
 }
 .where > p {

@@ -48,7 +48,7 @@ watch(
 
 <style scoped>
 .signed-out {
-  padding: 10px 16px;
+  padding: var(--gap-3) var(--gap-5);
   background: var(--care-bg);
   border-bottom: 3px solid var(--care-edge);
   font-weight: 600;

@@ -1,6 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { explainLine, plainDay, read, type Book, type ChangeInput, type UnitId } from '../../index.ts';
+import {
+  dueText,
+  explainLine,
+  lineDetails,
+  plainDay,
+  read,
+  type Book,
+  type ChangeInput,
+  type UnitId,
+} from '../../index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -302,7 +311,24 @@ describe('an amount by hand', () => {
         note: 'clean ones',
       },
     });
-    expect(lineOf(asked, 'thing')).toMatchObject({ basket: 'families', packs: null, errand: { by: 'Mara' } });
+    const line = lineOf(asked, 'thing')!;
+    expect(line).toMatchObject({ basket: 'families', packs: null, errand: { by: 'Mara' } });
+    expect(lineDetails(line, 'metric')).toEqual(['need 7, 2 on hand', 'from all families', 'clean ones']);
+  });
+
+  test.each<[string, object, string[]]>([
+    [
+      'borrowed',
+      { basket: 'borrow', from: 'the library', askedOn: '2027-03-01', backBy: '2027-03-20' },
+      ['need 7, 2 on hand', 'from the library', 'asked on Mon 1', 'back by Sat 20'],
+    ],
+    ['bought after all', { basket: 'buy', from: 'the library', backBy: '2027-03-20' }, ['need 7, 2 on hand']],
+  ])('tells what matters to what is %s', (_, errand, told) => {
+    const asked = after(book, {
+      type: 'gather/put-errand',
+      errand: { unitId: TEST_UNIT, supplyId: 'thing', ...errand } as never,
+    });
+    expect(lineDetails(lineOf(asked, 'thing')!, 'metric')).toEqual(told);
   });
 });
 
@@ -347,6 +373,8 @@ describe('what is cooked', () => {
     expect([line.basket, line.cooking?.batches.valueOf(), line.cooking?.times]).toEqual(['cook', 3, 1]);
     expect([flour.need.amount, flour.packs?.cost, lineOf(kitchen, 'water')]).toEqual([900, 230, undefined]);
     expect(explainLine(flour, 'metric')[0]).toBe('Dough from the pan, 3 batches → 900 g');
+    expect(lineDetails(flour, 'metric')).toEqual(['need 900 g, none on hand', '1 × 1 kg']);
+    expect(lineDetails(line, 'metric')).toEqual(['need 1.44 L, none on hand', '3 batches']);
   });
 
   test('is made for a child who must not meet it in a bowl of its own', () => {
@@ -361,6 +389,11 @@ describe('what is cooked', () => {
       cooking?.own?.children.map(({ id }) => id),
     ]).toEqual([2.5, 0.5, ['c0']]);
     expect([lineOf(book, 'flour')!.need.amount, lineOf(book, 'rice-flour')!.need.amount]).toEqual([750, 180]);
+    expect(lineDetails(lineOf(book, 'lump')!, 'metric')).toEqual([
+      'need 1.44 L, none on hand',
+      '2½ batches for everyone',
+      '½ of a batch for c0, own bowl',
+    ]);
     expect(explainLine(lineOf(book, 'lump')!, 'metric').join(' ')).toContain(
       '½ of a batch without gluten for c0',
     );
@@ -382,6 +415,18 @@ describe('what is cooked', () => {
     // Kept for three days: new on the 8th, the 12th and the 16th of March.
     expect(lineOf(long, 'lump')!.cooking?.times).toBe(3);
   });
+});
+
+test.each([
+  ['got before the day on which it is needed', 'buy', '2027-03-04', '2027-03-01', 'order by Thu 4'],
+  ['today', 'buy', '2027-03-04', '2027-03-04', 'order today'],
+  ['too late', 'buy', '2027-03-04', '2027-03-05', 'order late'],
+  ['cooked', 'cook', '2027-03-07', '2027-03-01', 'make by Sun 7'],
+  ['got on the day itself', 'shelf', '2027-03-08', '2027-03-01', 'by Mon 8'],
+])('what is %s is told so', (_, basket, orderBy, today, told) => {
+  const book = bookOf([{ unit: 0, block: 'corner', from: 1, to: 1, amount: 1 }], 'consumable', 0);
+  const line = { ...lineOf(book, 'thing')!, basket: basket as never, orderBy: plainDay(orderBy) };
+  expect(dueText(line, plainDay(today))).toBe(told);
 });
 
 describe('a day that is done', () => {

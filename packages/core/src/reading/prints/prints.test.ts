@@ -1,5 +1,15 @@
 import { describe, expect, test } from 'vitest';
-import { homeOf, pageCount, printWork, read, sheetSchema, type ChangeInput } from '../../index.ts';
+import {
+  homeOf,
+  jobsByChild,
+  jobsByDay,
+  pageCount,
+  printDetails,
+  printWork,
+  read,
+  sheetSchema,
+  type ChangeInput,
+} from '../../index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -98,6 +108,17 @@ describe('the jobs of a unit', () => {
     ]);
     // 9 × 20 s + 9 × 60 s.
     expect(job!.minutes).toBe(12);
+    expect(printDetails(job!)).toEqual([
+      '3 copies × 3 pages (1 for “x”, 2 for “x”)',
+      'print on plain paper → cut → laminate → ring',
+      '9 pouches',
+    ]);
+    expect([...jobsByChild([job!])].map(([{ id }, list]) => [id, list.length])).toEqual([
+      ['ada', 1],
+      ['bo', 1],
+      ['cy', 1],
+    ]);
+    expect([...jobsByDay([job!])]).toEqual([[1, [job]]]);
   });
 
   test.each([
@@ -106,7 +127,12 @@ describe('the jobs of a unit', () => {
     ['each time', { kind: 'run' }, 2],
     ['for each adult', { kind: 'adult' }, 1],
   ])('%s', (_, who, count) => {
-    expect(jobs({ copies: [{ sheetId: 's', for: who }] })[0]!.copyCount).toBe(count);
+    const [job] = jobs({ copies: [{ sheetId: 's', for: who }] });
+    expect(job!.copyCount).toBe(count);
+    expect([printDetails(job!)[0], jobsByChild([job!]).size]).toEqual([
+      `${count} ${count === 1 ? 'copy' : 'copies'} × 3 pages`,
+      0,
+    ]);
   });
 
   test('only for the versions that get it, and not for days that are over', () => {

@@ -11,6 +11,7 @@ import {
 } from '../../testing/home.ts';
 import type { ChangeInput } from '../../changes/index.ts';
 import { libraryEntries } from './entry.ts';
+import { entryFacts, entrySummary } from './facts.ts';
 import { LibrarySearch, type LibraryWish } from './search.ts';
 
 const recipe: ChangeInput = {
@@ -148,6 +149,18 @@ test('an entry stays the same object as long as its entity does', () => {
   expect(now.filter((entry, i) => entry !== before[i]).map((entry) => entry.title)).toEqual([
     'Puffs of paint',
   ]);
+});
+
+test('an entry tells what is worth knowing before it is opened', () => {
+  const told = libraryEntries(retired).map((entry) => [entry.title, ...entryFacts(entry)]);
+  expect(told).toEqual([
+    ['Kite repair counter', 'open corner', 'from 12 months', '20 min to prepare', 'some mess'],
+    ['Straw-blown trails', 'open corner', 'from birth', 'messy', 'loved before'],
+    ['An old one', 'open corner', 'from birth', 'retired'],
+    ['Cloud dough', '15 min to prepare'],
+    ['A gust comes by'],
+  ]);
+  expect(libraryEntries(retired).map(entrySummary)).toEqual(['', '', '', '', 'Hold on to your hat']);
 });
 
 test('before a book was followed there is nothing', () => {

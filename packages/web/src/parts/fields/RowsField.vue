@@ -80,22 +80,22 @@ fieldset {
   border: 0;
 }
 legend {
-  padding: 0 0 4px;
+  padding: 0 0 var(--gap-2);
   font-weight: 600;
 }
 li {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: flex-start;
-  margin-bottom: 8px;
-  padding: 10px 8px 10px 10px;
+  margin-bottom: var(--gap-3);
+  padding: var(--gap-3) var(--gap-3) var(--gap-3) var(--gap-4);
   background: var(--well);
   border-radius: var(--radius);
 }
 .fields {
   display: grid;
   flex: 1;
-  gap: 10px;
+  gap: var(--gap-3);
   min-width: 0;
 }
 .acts {

@@ -21,7 +21,7 @@ const take = (event: Event): void => {
 .line {
   display: inline-flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--gap-3);
   min-height: 32px;
 }
 </style>

@@ -32,20 +32,20 @@ const switchOne = (id: string): void => {
 fieldset {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
   padding: 0;
   border: 0;
 }
 legend {
   width: 100%;
-  padding: 0 0 4px;
+  padding: 0 0 var(--gap-2);
   font-weight: 600;
 }
 label {
   display: inline-flex;
   align-items: center;
-  gap: 6px;
-  padding: 3px 10px 3px 5px;
+  gap: var(--gap-3);
+  padding: var(--gap-2) var(--gap-4) var(--gap-2) var(--gap-2);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
 }

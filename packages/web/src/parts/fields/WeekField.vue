@@ -77,7 +77,7 @@ const isWhole = (part: PartId): boolean => rowOf(part).every(([weekday]) => come
 
 <style scoped>
 caption {
-  padding: 0 0 4px;
+  padding: 0 0 var(--gap-2);
   font-weight: 600;
   text-align: left;
 }
@@ -86,7 +86,7 @@ table {
 }
 th,
 td {
-  padding: 4px 8px;
+  padding: var(--gap-2) var(--gap-3);
   border-top: 1px dashed var(--line);
   text-align: center;
 }
@@ -96,14 +96,14 @@ th[scope='row'] {
   text-align: left;
 }
 button {
-  padding: 4px 6px;
+  padding: var(--gap-2) var(--gap-3);
   background: none;
   border: 0;
   text-decoration: underline;
   text-underline-offset: 3px;
 }
 /* On a phone the days themselves are near enough. */
-@media (max-width: 480px) {
+@media (max-width: 600px) {
   .whole {
     display: none;
   }

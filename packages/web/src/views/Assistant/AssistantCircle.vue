@@ -48,7 +48,7 @@ function toggle(index: number): void {
 
 <style scoped>
 article {
-  padding: 0 14px 12px;
+  padding: 0 var(--gap-4) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 7px solid var(--shelf);
@@ -61,10 +61,10 @@ button {
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 8px;
+  gap: var(--gap-3);
   width: 100%;
   min-height: var(--touch);
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);
@@ -75,7 +75,7 @@ small {
   display: block;
 }
 .sung p {
-  padding: 2px 0 8px;
+  padding: var(--gap-1) 0 var(--gap-3);
   font-size: 17px;
 }
 </style>

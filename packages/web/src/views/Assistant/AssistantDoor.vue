@@ -29,14 +29,14 @@ const wrong = computed(() => (isProblemOf(props.problem, 'link-locked') ? [] : [
 <style scoped>
 .door {
   display: grid;
-  gap: 12px;
-  padding: 40px 18px;
+  gap: var(--gap-4);
+  padding: calc(2 * var(--gap-5)) var(--gap-5);
 }
 h2 {
   font-size: 22px;
 }
 form {
   display: grid;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 </style>

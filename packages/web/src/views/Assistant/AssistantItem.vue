@@ -146,7 +146,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
   display: block;
 }
 article {
-  padding: 0 14px 12px;
+  padding: 0 var(--gap-4) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 7px solid var(--shelf);
@@ -156,17 +156,17 @@ article.mine {
   border-left: 7px solid var(--plum);
 }
 .tape {
-  margin: -2px 0 4px -8px;
+  margin: calc(-1 * var(--gap-1)) 0 var(--gap-2) calc(-1 * var(--gap-3));
   font-size: 15px;
 }
 .title {
   display: flex;
   align-items: center;
   justify-content: space-between;
-  gap: 8px;
+  gap: var(--gap-3);
   width: 100%;
   min-height: var(--touch);
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   background: none;
   border: 0;
   text-align: left;
@@ -175,8 +175,8 @@ h3 {
   font-size: 22px;
 }
 .mine-word {
-  margin-left: 8px;
-  padding: 1px 8px;
+  margin-left: var(--gap-3);
+  padding: var(--gap-1) var(--gap-3);
   background: var(--plum);
   border-radius: 8px;
   color: var(--on-plum);
@@ -185,46 +185,46 @@ h3 {
 }
 .group {
   display: flex;
-  gap: 8px;
-  padding: 6px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .group.own {
-  margin: 0 -8px;
-  padding: 6px 8px;
+  margin: 0 calc(-1 * var(--gap-3));
+  padding: var(--gap-2) var(--gap-3);
   background: var(--well);
   border-radius: 6px;
 }
 .version {
   display: grid;
   grid-template-columns: 84px 1fr;
-  gap: 8px;
-  padding: 6px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .say {
-  margin: 3px 0;
+  margin: var(--gap-2) 0;
   font-weight: 600;
 }
 .small {
   font-size: 15px;
 }
 ol {
-  padding: 6px 0 6px 20px;
+  padding: var(--gap-2) 0 var(--gap-2) var(--gap-5);
   border-top: 1px dashed var(--line);
   list-style: decimal;
 }
 .caution {
-  margin: 6px 0;
+  margin: var(--gap-2) 0;
   font-weight: 600;
 }
 .things button {
   display: flex;
   align-items: center;
-  gap: 10px;
+  gap: var(--gap-3);
   width: 100%;
   min-height: var(--touch);
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);
@@ -234,24 +234,24 @@ ol {
   margin-left: auto;
 }
 .rule {
-  padding: 8px 0 4px;
+  padding: var(--gap-3) 0 var(--gap-2);
   border-top: 1px dashed var(--line);
 }
 .words {
-  padding-top: 6px;
+  padding-top: var(--gap-2);
 }
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding-top: 10px;
+  gap: var(--gap-3);
+  padding-top: var(--gap-3);
 }
 .acts button {
   display: inline-flex;
   align-items: center;
-  gap: 5px;
+  gap: var(--gap-2);
   min-height: var(--touch);
-  padding: 0 11px;
+  padding: 0 var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 8px;
@@ -265,10 +265,10 @@ ol {
   display: flex;
   align-items: center;
   justify-content: center;
-  gap: 8px;
+  gap: var(--gap-3);
   width: 100%;
   min-height: 52px;
-  margin-top: 10px;
+  margin-top: var(--gap-3);
   background: var(--well);
   border: 1.5px solid var(--edge);
   border-radius: 9px;

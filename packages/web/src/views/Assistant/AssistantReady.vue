@@ -40,23 +40,23 @@ const lines = computed(() =>
 
 <style scoped>
 section {
-  padding: 0 14px 10px;
+  padding: 0 var(--gap-4) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 7px solid var(--shelf);
   border-radius: var(--radius);
 }
 section > :deep(.tape) {
-  margin: -3px 0 4px -6px;
+  margin: calc(-1 * var(--gap-2)) 0 var(--gap-2) calc(-1 * var(--gap-3));
 }
 button {
   display: grid;
   grid-template-columns: 28px minmax(0, 1fr) auto;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: var(--touch);
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);

@@ -50,16 +50,16 @@ watch(
   top: 0;
   z-index: 2;
   display: grid;
-  gap: 6px;
-  padding: 8px 14px;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4);
   background: var(--well);
   border-bottom: 2px solid var(--shelf);
 }
 li {
   display: flex;
   align-items: center;
-  gap: 8px;
-  padding-left: 10px;
+  gap: var(--gap-3);
+  padding-left: var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 8px;

@@ -33,14 +33,14 @@ const lines = computed(() =>
 
 <style scoped>
 .unkept {
-  padding: 10px 14px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--care-bg);
   border-left: 6px solid var(--care-edge);
   border-radius: 6px;
 }
 button {
   min-height: var(--touch);
-  padding: 0 12px;
+  padding: 0 var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 8px;

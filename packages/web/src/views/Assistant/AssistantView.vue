@@ -193,7 +193,7 @@ function go(step: number): void {
   font-size: 16.5px;
 }
 header {
-  padding: 14px 16px 12px;
+  padding: var(--gap-4) var(--gap-5) var(--gap-4);
   background: var(--band);
   color: var(--band-text);
 }
@@ -207,8 +207,8 @@ header p {
 .kids {
   display: flex;
   flex-wrap: wrap;
-  gap: 7px;
-  padding: 11px 14px 10px;
+  gap: var(--gap-3);
+  padding: var(--gap-4) var(--gap-4) var(--gap-3);
   background: var(--card);
   border-bottom: 1.5px solid var(--line);
 }
@@ -217,7 +217,7 @@ header p {
   place-items: center;
   min-width: 50px;
   height: 38px;
-  padding: 0 12px;
+  padding: 0 var(--gap-4);
   background: var(--ok-bg);
   color: var(--ok);
   border-radius: 8px;
@@ -227,17 +227,17 @@ main {
   display: flex;
   flex: 1;
   flex-direction: column;
-  gap: 12px;
-  padding: 14px 14px 18px;
+  gap: var(--gap-4);
+  padding: var(--gap-4) var(--gap-4) var(--gap-5);
 }
 .special {
-  padding: 10px 14px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-radius: 8px;
 }
 .block {
   display: grid;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .block > h2 {
   font-size: 17px;
@@ -246,13 +246,13 @@ main {
   color: var(--plum);
 }
 .now-word {
-  padding: 1px 9px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--tape);
   color: var(--tape-ink);
   font-size: 14px;
 }
 .band {
-  margin-top: 8px;
+  margin-top: var(--gap-3);
 }
 .shut {
   justify-content: center;
@@ -262,7 +262,7 @@ main {
   font-size: 22px;
 }
 .numbers {
-  padding: 10px 12px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-radius: 8px;
 }
@@ -274,8 +274,8 @@ footer {
   bottom: 0;
   display: grid;
   grid-template-columns: 52px 1fr 1.4fr 52px;
-  gap: 8px;
-  padding: 8px;
+  gap: var(--gap-3);
+  padding: var(--gap-3);
   background: var(--shelf);
   border-top: 5px solid var(--shelf-dark);
 }
@@ -283,7 +283,7 @@ footer button {
   display: flex;
   align-items: center;
   justify-content: center;
-  gap: 6px;
+  gap: var(--gap-3);
   height: 52px;
   background: var(--drawer);
   border: 1.5px solid var(--shelf-dark);

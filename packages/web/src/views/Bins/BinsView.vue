@@ -186,16 +186,16 @@ function fill(): void {
 .bins {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 .depth {
   display: flex;
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
 }
 .depth input {

@@ -44,10 +44,10 @@ const amount = computed(() => {
 button {
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto;
-  gap: 0 10px;
+  gap: 0 var(--gap-4);
   width: 100%;
   min-height: 44px;
-  padding: 5px 10px;
+  padding: var(--gap-2) var(--gap-4);
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);
@@ -64,7 +64,7 @@ button.on {
 .flags {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 12px;
+  gap: var(--gap-1) var(--gap-4);
   grid-column: 1 / 3;
   font-size: 12.5px;
 }

@@ -116,7 +116,7 @@ const cleanUp = computed(() => props.placement?.content.cleanUpMinutes ?? null);
 dl {
   display: grid;
   grid-template-columns: 82px minmax(0, 1fr);
-  gap: 6px 12px;
+  gap: var(--gap-2) var(--gap-4);
 }
 dt {
   color: var(--ink-soft);

@@ -159,7 +159,7 @@ function nameTyped(name: string | null | undefined): void {
 
 <style scoped>
 .label {
-  margin: 6px 0 -6px -4px;
+  margin: var(--gap-2) 0 calc(-1 * var(--gap-2)) calc(-1 * var(--gap-2));
   align-self: flex-start;
 }
 .apart {

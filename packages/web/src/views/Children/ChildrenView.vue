@@ -158,12 +158,12 @@ function openChild(id: ChildId | null): void {
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.6fr) minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 18px;
+  gap: var(--gap-5);
 }
 .begin {
   align-self: flex-start;
@@ -172,10 +172,10 @@ function openChild(id: ChildId | null): void {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 2px 12px;
+  gap: var(--gap-1) var(--gap-4);
   width: 100%;
   min-height: var(--touch);
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);
@@ -197,17 +197,17 @@ button.row:hover {
   min-width: 140px;
 }
 .allergy {
-  padding: 0 7px;
+  padding: 0 var(--gap-3);
   background: var(--stop-bg);
   border-radius: 3px;
   color: var(--stop);
   font-weight: 600;
 }
 .line {
-  margin-top: 26px;
+  margin-top: calc(2 * var(--gap-4));
   font-size: 12.5px;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .columns {
     grid-template-columns: 1fr;
   }

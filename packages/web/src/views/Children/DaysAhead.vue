@@ -39,7 +39,7 @@ table {
 }
 th,
 td {
-  padding: 5px 10px 5px 0;
+  padding: var(--gap-2) var(--gap-4) var(--gap-2) 0;
   border-top: 1px dashed var(--line);
   text-align: left;
   vertical-align: top;
@@ -49,7 +49,7 @@ th {
   white-space: nowrap;
 }
 .beyond {
-  padding: 0 7px;
+  padding: 0 var(--gap-3);
   background: var(--care-bg);
   border-radius: 3px;
   color: var(--care);

@@ -36,10 +36,10 @@ function show({ key, about }: HouseNote): void {
 <style scoped>
 ul {
   display: grid;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 li {
-  padding: 7px 10px 3px;
+  padding: var(--gap-3) var(--gap-4) var(--gap-2);
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: var(--radius);
@@ -49,6 +49,6 @@ li.care {
   border-color: var(--care-edge);
 }
 .v-btn {
-  margin-left: -8px;
+  margin-left: calc(-1 * var(--gap-3));
 }
 </style>

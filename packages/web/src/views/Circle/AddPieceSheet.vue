@@ -90,13 +90,13 @@ function inWords(): void {
 .ask {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
-  gap: 12px;
-  margin-bottom: 12px;
+  gap: var(--gap-4);
+  margin-bottom: var(--gap-4);
 }
 .ideas {
   display: flex;
   flex-direction: column;
-  gap: 7px;
+  gap: var(--gap-3);
   max-height: 46vh;
   overflow: auto;
   padding: 0;
@@ -104,10 +104,10 @@ function inWords(): void {
 }
 .ideas button {
   display: grid;
-  gap: 1px;
+  gap: var(--gap-1);
   width: 100%;
   min-height: var(--touch);
-  padding: 7px 12px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -123,9 +123,9 @@ function inWords(): void {
 }
 .own {
   display: flex;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: start;
-  margin-top: 12px;
+  margin-top: var(--gap-4);
 }
 .own .v-btn {
   height: 48px !important;

@@ -143,21 +143,21 @@ const params = computed(() => ({
 .choices {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 18px;
+  gap: var(--gap-2) var(--gap-5);
   align-items: center;
-  margin-bottom: 10px;
+  margin-bottom: var(--gap-3);
 }
 .days {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--gap-2);
   padding: 0;
   list-style: none;
 }
 .days button {
   min-width: 34px;
   min-height: 32px;
-  padding: 2px 8px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-bottom: 4px solid var(--shelf);
@@ -174,7 +174,7 @@ const params = computed(() => ({
 .reach {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 12px;
+  gap: var(--gap-1) var(--gap-4);
   align-items: center;
   margin-left: auto;
   padding: 0;
@@ -186,7 +186,7 @@ const params = computed(() => ({
 }
 .reach label {
   display: flex;
-  gap: 5px;
+  gap: var(--gap-2);
   align-items: center;
   min-height: 28px;
   font-weight: 600;
@@ -197,11 +197,11 @@ const params = computed(() => ({
   accent-color: var(--plum);
 }
 .noted {
-  margin-bottom: 8px;
+  margin-bottom: var(--gap-3);
 }
 .noted button {
-  margin-left: 6px;
-  padding: 2px 0;
+  margin-left: var(--gap-3);
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   color: var(--plum);
@@ -212,13 +212,13 @@ const params = computed(() => ({
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
-  gap: 14px;
+  gap: var(--gap-4);
   align-items: start;
 }
 .beside {
   display: flex;
   flex-direction: column;
-  gap: 10px;
+  gap: var(--gap-3);
 }
 @media (max-width: 1100px) {
   .columns {

@@ -102,25 +102,25 @@ function take(): void {
 
 <style scoped>
 .fit {
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .to {
   display: flex;
   flex-basis: 100%;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   font-weight: 600;
 }
 .to input {
   width: 58px;
   min-height: 32px;
-  padding: 2px 6px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 5px;
@@ -128,7 +128,7 @@ function take(): void {
 }
 .ask button {
   min-height: 30px;
-  padding: 2px 8px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: 5px;
@@ -138,7 +138,7 @@ function take(): void {
   color: var(--ink-soft);
 }
 ul {
-  padding-left: 18px;
+  padding-left: var(--gap-5);
 }
 .cannot {
   color: var(--care);

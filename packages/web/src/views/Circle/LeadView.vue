@@ -171,9 +171,9 @@ header,
 footer {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 14px;
+  gap: var(--gap-3) var(--gap-4);
   align-items: center;
-  padding: 10px 18px;
+  padding: var(--gap-3) var(--gap-5);
 }
 header {
   background: var(--band);
@@ -185,7 +185,7 @@ header .figures {
 }
 .out {
   display: flex;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
   min-height: 32px;
   color: var(--band-text);
@@ -194,10 +194,10 @@ header .figures {
   display: flex;
   flex: 1;
   flex-direction: column;
-  gap: 20px;
+  gap: var(--gap-5);
   min-height: 0;
-  margin: 14px 18px 0;
-  padding: 20px 34px;
+  margin: var(--gap-4) var(--gap-5) 0;
+  padding: var(--gap-5) calc(2 * var(--gap-5));
   overflow: auto;
   background: var(--card);
   border: 0;
@@ -209,7 +209,7 @@ header .figures {
 .title {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 14px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: baseline;
   color: var(--ink-soft);
 }
@@ -219,7 +219,7 @@ header .figures {
 }
 .of {
   margin-left: auto;
-  padding: 1px 12px;
+  padding: var(--gap-1) var(--gap-4);
   background: var(--tape);
   border-radius: 4px;
   color: var(--tape-ink);
@@ -230,13 +230,13 @@ header .figures {
   display: grid;
   flex: 1;
   grid-template-columns: minmax(0, auto) auto;
-  gap: 12px 48px;
+  gap: var(--gap-4) 48px;
   align-content: center;
   justify-content: start;
   font: 600 clamp(24px, 3.2vw, 46px) / 1.2 var(--display);
 }
 .lines.many {
-  gap: 8px 40px;
+  gap: var(--gap-3) calc(2 * var(--gap-5));
   font-size: clamp(20px, 3vw, 34px);
 }
 .line {
@@ -251,8 +251,8 @@ header .figures {
   color: var(--plum);
 }
 .words small {
-  margin-right: 10px;
-  padding: 0 8px;
+  margin-right: var(--gap-4);
+  padding: 0 var(--gap-3);
   border: 2px solid var(--plum);
   border-radius: 4px;
   font: 600 0.45em/1.4 var(--text);
@@ -274,18 +274,18 @@ header .figures {
   margin-top: -44px;
 }
 .next {
-  margin: 0 auto 0 4px;
+  margin: 0 auto 0 var(--gap-2);
   font-weight: 600;
 }
 footer .v-btn {
   min-height: var(--touch);
 }
 footer .v-icon {
-  margin-right: 6px;
+  margin-right: var(--gap-3);
 }
 .said {
-  margin: 8px 18px 0;
-  padding: 6px 12px;
+  margin: var(--gap-3) var(--gap-5) 0;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: 5px;
@@ -295,29 +295,29 @@ footer .v-icon {
 .end {
   display: flex;
   flex-direction: column;
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: flex-start;
   max-width: 720px;
-  padding: 26px;
+  padding: calc(2 * var(--gap-4));
 }
 .empty {
-  padding: 26px;
+  padding: calc(2 * var(--gap-4));
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .page {
-    margin: 10px 10px 0;
-    padding: 14px 16px;
+    margin: var(--gap-3) var(--gap-4) 0;
+    padding: var(--gap-4) var(--gap-5);
   }
   .go {
     margin-top: 0;
   }
   .lines {
     grid-template-columns: minmax(0, 1fr);
-    gap: 6px;
+    gap: var(--gap-3);
   }
   .motion {
     grid-column: 1;
-    margin-bottom: 8px;
+    margin-bottom: var(--gap-3);
   }
   .out {
     min-height: var(--touch);

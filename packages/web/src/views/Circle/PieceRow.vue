@@ -147,9 +147,9 @@ function another(): void {
 .piece {
   display: grid;
   grid-template-columns: auto auto minmax(0, 1fr) 112px auto;
-  gap: 2px 7px;
+  gap: var(--gap-1) var(--gap-3);
   align-items: center;
-  padding: 6px 8px;
+  padding: var(--gap-2) var(--gap-3);
 }
 .piece.held {
   background: var(--tape);
@@ -160,7 +160,7 @@ function another(): void {
 }
 .what {
   min-height: 36px;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   color: inherit;
@@ -233,10 +233,10 @@ function another(): void {
   color: var(--ink-soft);
   font-size: 13.5px;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .piece {
     grid-template-columns: auto auto minmax(0, 1fr) auto;
-    padding: 8px 4px;
+    padding: var(--gap-3) var(--gap-2);
   }
   .what {
     grid-column: 3 / -1;
@@ -244,7 +244,7 @@ function another(): void {
   .long {
     flex-direction: row-reverse;
     grid-column: 1 / 4;
-    gap: 10px;
+    gap: var(--gap-3);
     align-items: center;
     justify-self: start;
   }

@@ -151,8 +151,8 @@ const submit = (): ActResult =>
 .sung {
   display: flex;
   flex-direction: column;
-  gap: 8px;
-  padding: 10px 14px;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4);
   background: var(--paper);
   border-radius: var(--radius);
 }

@@ -94,8 +94,8 @@ const spotName = (index: number): string => {
   width: 100%;
 }
 .notes {
-  margin: 8px 0 0;
-  padding: 6px 10px 6px 24px;
+  margin: var(--gap-3) 0 0;
+  padding: var(--gap-2) var(--gap-4) var(--gap-2) calc(2 * var(--gap-4));
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: 5px;
@@ -105,16 +105,16 @@ const spotName = (index: number): string => {
 .next {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
-  margin-top: 10px;
+  margin-top: var(--gap-3);
 }
 .next button {
   display: flex;
-  gap: 5px;
+  gap: var(--gap-2);
   align-items: center;
   min-height: 32px;
-  padding: 3px 10px;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--paper);
   border: 1.5px dashed var(--edge);
   border-radius: 5px;

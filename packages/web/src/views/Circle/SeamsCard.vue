@@ -43,19 +43,19 @@ const want = (run: CircleRun): void => {
 <style scoped>
 .seams {
   flex: none;
-  gap: 4px;
+  gap: var(--gap-2);
 }
 ul {
   display: flex;
   flex-direction: column;
-  gap: 2px;
+  gap: var(--gap-1);
   padding: 0;
   list-style: none;
 }
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 6px;
+  gap: var(--gap-2) var(--gap-3);
   align-items: center;
   min-height: 34px;
 }
@@ -72,14 +72,14 @@ li {
 button {
   min-width: 26px;
   min-height: 28px;
-  padding: 0 4px;
+  padding: 0 var(--gap-2);
   background: none;
   border: 0;
   border-radius: 4px;
   color: inherit;
 }
 .what {
-  padding: 0 2px 0 8px;
+  padding: 0 var(--gap-1) 0 var(--gap-3);
   font-weight: 600;
   text-align: left;
 }

@@ -81,16 +81,16 @@ const minutes = computed(() => valueIn(desk.reading.value.frame.home, 'sittingMi
 
 <style scoped>
 .stay {
-  gap: 6px;
+  gap: var(--gap-3);
 }
 .sum {
   display: flex;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: baseline;
 }
 .turn {
   margin-left: auto;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   color: var(--ink);
@@ -100,14 +100,14 @@ const minutes = computed(() => valueIn(desk.reading.value.frame.home, 'sittingMi
 ul {
   display: flex;
   flex-direction: column;
-  gap: 3px;
+  gap: var(--gap-2);
   padding: 0;
   list-style: none;
 }
 li {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
-  column-gap: 5px;
+  column-gap: var(--gap-2);
   line-height: 1.25;
 }
 li small {

@@ -122,22 +122,22 @@ const beginAnew = (): void =>
 
 <style scoped>
 .went {
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .taps,
 .where {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .taps button,
 .where button {
   display: flex;
-  gap: 5px;
+  gap: var(--gap-2);
   align-items: center;
   min-height: 34px;
-  padding: 3px 9px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: 5px;
@@ -149,7 +149,7 @@ const beginAnew = (): void =>
   color: var(--on-plum);
 }
 .text {
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   color: var(--ink);
@@ -161,7 +161,7 @@ summary {
   cursor: pointer;
 }
 ol {
-  padding-left: 20px;
+  padding-left: var(--gap-5);
   font-size: 13.5px;
 }
 @media (max-width: 900px) {

@@ -81,9 +81,9 @@ function carry(setUp: Placement, since: typeof first.value): void {
 li {
   display: flex;
   justify-content: space-between;
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
-  padding: 7px 0;
+  padding: var(--gap-3) 0;
   border-top: 1px dashed var(--line);
 }
 small {

@@ -55,19 +55,19 @@ const thingsText = (things: readonly { readonly name: string; readonly keptIn: s
 
 <style scoped>
 section {
-  margin-bottom: 18px;
+  margin-bottom: var(--gap-5);
 }
 .ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
-  gap: 4px 24px;
+  gap: var(--gap-2) calc(2 * var(--gap-4));
 }
 h3 {
-  margin: 8px 0 2px;
+  margin: var(--gap-3) 0 var(--gap-1);
   font: 700 14px var(--display);
 }
 li {
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 small {

@@ -84,7 +84,7 @@ const before = computed(() => beforeUnit(store.book, reading.value.frame.unit.id
   font-weight: 600;
 }
 .strip {
-  margin-top: 10px;
+  margin-top: var(--gap-3);
 }
 @media (max-width: 900px) {
   .shelf {

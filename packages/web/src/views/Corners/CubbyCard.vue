@@ -166,16 +166,16 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   display: flex;
   flex-direction: column;
   min-width: 0;
-  padding: 0 8px 6px;
+  padding: 0 var(--gap-3) var(--gap-2);
   background: var(--card);
   border: 3px solid var(--shelf);
   box-shadow: inset 0 7px 0 -2px var(--shade);
 }
 .name {
   align-self: flex-start;
-  gap: 3px;
-  margin: -4px 0 4px -8px;
-  padding: 2px 8px;
+  gap: var(--gap-2);
+  margin: calc(-1 * var(--gap-2)) 0 var(--gap-2) calc(-1 * var(--gap-3));
+  padding: var(--gap-1) var(--gap-3);
 }
 .cubby.empty {
   background: repeating-linear-gradient(
@@ -198,7 +198,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   top: 3px;
   right: 0;
   display: flex;
-  gap: 3px;
+  gap: var(--gap-2);
 }
 .set-up {
   display: flex;
@@ -207,7 +207,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 .open {
   flex: 1;
   min-width: 0;
-  padding: 1px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   text-align: left;
@@ -222,7 +222,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   text-decoration: underline;
 }
 .week {
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   background: var(--note-bg);
   color: var(--note);
   font-weight: 600;
@@ -238,8 +238,8 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   line-height: 1.25;
 }
 .offer {
-  margin-bottom: 4px;
-  padding: 3px 7px;
+  margin-bottom: var(--gap-2);
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   border: 1.5px dashed var(--edge);
   border-radius: 4px;
@@ -263,14 +263,14 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 }
 .empty p {
   font-size: 12.5px;
-  margin-bottom: 3px;
+  margin-bottom: var(--gap-2);
 }
 .foot {
   display: flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--gap-3);
   margin-top: auto;
-  padding-top: 4px;
+  padding-top: var(--gap-2);
 }
 .fit {
   font-size: 12px;

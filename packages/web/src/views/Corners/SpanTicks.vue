@@ -21,7 +21,7 @@ const text = computed(() => formatDays(days.value.flatMap((index, i) => (index <
 .ticks {
   display: flex;
   flex: 1;
-  gap: 2px;
+  gap: var(--gap-1);
   min-width: 0;
 }
 /* Many days run together into one bar. */

@@ -178,19 +178,19 @@ async function beginCounting(): Promise<void> {
 .narrow {
   display: grid;
   grid-template-columns: minmax(200px, 2fr) minmax(150px, 1fr) minmax(150px, 1fr);
-  gap: 12px;
+  gap: var(--gap-4);
   max-width: 820px;
-  margin-bottom: 18px;
+  margin-bottom: var(--gap-5);
 }
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 2.4fr) minmax(220px, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 18px;
+  gap: var(--gap-5);
 }
 li {
   border-top: 1px dashed var(--line);
@@ -198,17 +198,17 @@ li {
 li.counting {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 150px;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .row {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) 90px minmax(0, 0.9fr) minmax(0, 1.1fr);
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: 38px;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   text-align: left;
@@ -222,10 +222,10 @@ li.counting {
 .flags {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--gap-2);
 }
 .flags span {
-  padding: 0 7px;
+  padding: 0 var(--gap-3);
   border-radius: 3px;
   font-size: 12.5px;
   font-weight: 600;
@@ -241,7 +241,7 @@ li.counting {
 .count input {
   width: 100%;
   min-height: 36px;
-  padding: 2px 8px;
+  padding: var(--gap-1) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 4px;
@@ -251,7 +251,7 @@ li.counting {
 .begin {
   align-self: flex-start;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .columns,
   .narrow {
     grid-template-columns: 1fr;

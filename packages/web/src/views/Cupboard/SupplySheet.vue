@@ -241,7 +241,7 @@ const MOVES = {
 <style scoped>
 .label {
   align-self: flex-start;
-  margin: 6px 0 -6px -4px;
+  margin: var(--gap-2) 0 calc(-1 * var(--gap-2)) calc(-1 * var(--gap-2));
 }
 summary {
   cursor: pointer;

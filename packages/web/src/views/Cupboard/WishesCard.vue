@@ -59,7 +59,7 @@ li {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 0 8px;
+  gap: 0 var(--gap-3);
   border-top: 1px dashed var(--line);
 }
 li .v-btn {
@@ -67,7 +67,7 @@ li .v-btn {
 }
 form {
   display: grid;
-  gap: 10px;
+  gap: var(--gap-3);
   justify-items: start;
 }
 form > :deep(.v-input) {

@@ -156,9 +156,9 @@ function pull(placement: Placement): void {
 section {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 h3 {
@@ -168,7 +168,7 @@ h3 {
 }
 .line {
   min-height: 32px;
-  padding: 2px 10px;
+  padding: var(--gap-1) var(--gap-4);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -178,15 +178,15 @@ h3 {
   border-style: dashed;
 }
 .label {
-  margin: 12px 0 8px -4px;
+  margin: var(--gap-4) 0 var(--gap-3) calc(-1 * var(--gap-2));
 }
 .swap,
 .reserve {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
-  margin-bottom: 8px;
+  margin-bottom: var(--gap-3);
 }
 select {
   min-height: 32px;

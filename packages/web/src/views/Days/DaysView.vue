@@ -176,10 +176,10 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 .broken {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: baseline;
-  margin-bottom: 10px;
-  padding: 8px 12px;
+  margin-bottom: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: 5px;
@@ -190,7 +190,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 }
 .link {
   min-height: 24px;
-  padding: 0 2px;
+  padding: 0 var(--gap-1);
   background: none;
   border: 0;
   text-align: left;
@@ -200,12 +200,12 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 .rooms {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--gap-3);
+  margin-top: var(--gap-3);
 }
 .room {
   position: relative;
-  padding: 6px 36px 8px 10px;
+  padding: var(--gap-2) calc(2 * var(--gap-5)) var(--gap-3) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 6px solid var(--shelf);

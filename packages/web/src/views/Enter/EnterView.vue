@@ -106,16 +106,16 @@ async function submit(): Promise<void> {
   display: grid;
   place-items: center;
   align-content: center;
-  gap: 18px;
+  gap: var(--gap-5);
   min-height: 100vh;
-  padding: 20px;
+  padding: var(--gap-5);
 }
 .card {
   display: flex;
   flex-direction: column;
-  gap: 14px;
+  gap: var(--gap-4);
   width: min(400px, 100%);
-  padding: 0 24px 24px;
+  padding: 0 calc(2 * var(--gap-4)) calc(2 * var(--gap-4));
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 10px solid var(--shelf);
@@ -123,7 +123,7 @@ async function submit(): Promise<void> {
 }
 .card > .tape {
   align-self: flex-start;
-  margin: -4px 0 0 -14px;
+  margin: calc(-1 * var(--gap-2)) 0 0 calc(-1 * var(--gap-4));
   font-size: 14px;
 }
 h1 {
@@ -131,13 +131,13 @@ h1 {
   letter-spacing: -1px;
 }
 .trouble {
-  padding: 8px 10px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--stop-bg);
   border-left: 5px solid var(--stop);
   border-radius: 5px;
 }
 .demo {
-  padding: 8px 10px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-radius: 5px;
 }

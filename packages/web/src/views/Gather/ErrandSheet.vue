@@ -106,7 +106,7 @@ const acceptPlan = (): void => {
 .moved {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   justify-content: space-between;
   color: var(--care);

@@ -104,12 +104,12 @@ const opened = computed(
 .baskets {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .column {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 .spent {
   align-self: center;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDays, formatDuration, type Child, type PrintJob } from '@kobby/core';
+import { formatDays, formatDuration, jobsByChild, jobsByDay, printDetails, type PrintJob } from '@kobby/core';
 import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import SideTabs from '../../parts/SideTabs.vue';
@@ -11,33 +11,11 @@ const way = ref<keyof typeof WAYS>('sheet');
 const pages = computed(() => props.jobs.reduce((sum, { work }) => sum + work.pages, 0));
 const minutes = computed(() => props.jobs.reduce((sum, job) => sum + job.minutes, 0));
 
-const detailsOf = ({ work, steps, copyCount, pagesOfSheet, copies }: PrintJob): string[] => [
-  `${copyCount} ${copyCount === 1 ? 'copy' : 'copies'} × ${pagesOfSheet} ${pagesOfSheet === 1 ? 'page' : 'pages'}${
-    copies.length > 1
-      ? ` (${copies.map(({ count, version }) => `${count} for “${version?.does ?? 'all'}”`).join(', ')})`
-      : ''
-  }`,
-  steps.join(' → '),
-  [
-    work.pouches > 0 ? `${work.pouches} ${work.pouches === 1 ? 'pouch' : 'pouches'}` : '',
-    work.cards > 0 ? `${work.cards} cards` : '',
-  ]
-    .filter(Boolean)
-    .join(', '),
-];
-const byChild = computed(() => {
-  const found = new Map<Child, PrintJob[]>();
-  for (const job of props.jobs)
-    for (const { version, children } of job.copies)
-      if (version) for (const child of children) found.set(child, [...(found.get(child) ?? []), job]);
-  return [...found].map(([child, jobs]) => ({ name: child.shownAs, jobs }));
-});
-const byDay = computed(() => {
-  const found = new Map<number, PrintJob[]>();
-  for (const job of props.jobs) found.set(job.by.number, [...(found.get(job.by.number) ?? []), job]);
-  return [...found].map(([day, jobs]) => ({ name: `Day ${day}`, jobs }));
-});
-const groups = computed(() => (way.value === 'child' ? byChild.value : byDay.value));
+const groups = computed(() =>
+  way.value === 'child'
+    ? [...jobsByChild(props.jobs)].map(([child, jobs]) => ({ name: child.shownAs, jobs }))
+    : [...jobsByDay(props.jobs)].map(([day, jobs]) => ({ name: `Day ${day}`, jobs })),
+);
 </script>
 
 <template>
@@ -53,7 +31,7 @@ const groups = computed(() => (way.value === 'child' ? byChild.value : byDay.val
         <b class="figures">{{ job.work.pages }}</b>
         <div>
           <span>{{ job.sheet.title }}</span>
-          <small v-for="detail in detailsOf(job).filter(Boolean)" :key="detail">{{ detail }}</small>
+          <small v-for="detail in printDetails(job)" :key="detail">{{ detail }}</small>
           <small
             >{{ job.placement.content.title }}, {{ formatDays(job.days.map(({ number }) => number)) }}</small
           >
@@ -77,8 +55,8 @@ const groups = computed(() => (way.value === 'child' ? byChild.value : byDay.val
 li {
   display: grid;
   grid-template-columns: 30px minmax(0, 1fr) auto;
-  gap: 0 10px;
-  padding: 6px 0;
+  gap: 0 var(--gap-4);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 li b {
@@ -91,7 +69,7 @@ small {
   color: var(--ink-soft);
 }
 h3 {
-  margin-top: 6px;
+  margin-top: var(--gap-2);
   font-size: 14px;
 }
 p small {

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import {
-  batchesText,
+  dueText,
   explainLine,
-  formatDay,
   formatMoney,
   formatQuantity,
   homeOf,
-  quantity,
+  lineDetails,
   toNumber,
   type BasketId,
   type Quantity,
@@ -39,46 +38,6 @@ const shownLines = computed(() => (all.value ? props.lines : props.lines.slice(0
 const isToGet = computed(() => props.basket !== 'shelf');
 const amountOf = (line: SupplyLine): Quantity =>
   isToGet.value && line.buy.amount > 0 ? line.buy : line.need;
-const dueText = ({ orderBy, by }: SupplyLine): string => {
-  const verb = props.basket === 'cook' ? 'make' : orderBy < by.date ? 'order' : '';
-  const when =
-    orderBy <= store.today!
-      ? orderBy < store.today!
-        ? 'late'
-        : 'today'
-      : `by ${formatDay(orderBy, 'brief')}`;
-  return verb ? `${verb} ${when}` : when;
-};
-const packsText = ({ packs, supply }: SupplyLine): string => {
-  if (!packs) return '';
-  const texts = packs.packs.map(
-    ({ pack, count }) => `${count} × ${shown(quantity(pack.amount, supply.unit))}`,
-  );
-  const shops = [...new Set(packs.packs.flatMap(({ pack }) => pack.shop ?? []))];
-  return `${texts.join(' + ')}${shops.length > 0 ? `, ${shops.join(', ')}` : ''}`;
-};
-function detailsOf(line: SupplyLine): string[] {
-  const { have, need, peak, errand, cooking, carried, supply } = line;
-  const there = have.amount > 0 ? `${shown(have)} on hand` : 'none on hand';
-  const who = errand?.from ?? supply.gotFrom;
-  return [
-    isToGet.value ? `need ${shown(need)}, ${there}` : there,
-    carried > 0 ? `${shown(quantity(carried, supply.unit))} from packs for an earlier unit` : '',
-    packsText(line),
-    cooking && cooking.batches.gt(0)
-      ? `${batchesText(cooking.batches)}${cooking.own ? ' for everyone' : ''}`
-      : '',
-    cooking?.own
-      ? `${batchesText(cooking.own.batches)} for ${cooking.own.children.map(({ shownAs }) => shownAs).join(', ')}, own bowl`
-      : '',
-    cooking?.problem ?? '',
-    peak ? `most at once on Day ${peak.day.number}` : '',
-    isToGet.value && who && (props.basket === 'families' || props.basket === 'borrow') ? `from ${who}` : '',
-    errand?.askedOn ? `asked on ${formatDay(errand.askedOn, 'brief')}` : '',
-    errand?.backBy && props.basket === 'borrow' ? `back by ${formatDay(errand.backBy, 'brief')}` : '',
-    errand?.note ?? '',
-  ].filter(Boolean);
-}
 const priceOf = ({ packs }: SupplyLine): string =>
   packs?.cost !== null && packs?.cost !== undefined ? formatMoney(packs.cost, home.value.currency) : '';
 </script>
@@ -106,7 +65,7 @@ const priceOf = ({ packs }: SupplyLine): string =>
           <span v-if="line.errand?.amount" class="by-hand" :class="{ moved: line.isMoved }">
             {{ line.isMoved ? 'by hand; the plan has moved' : 'by hand' }}
           </span>
-          <small>{{ detailsOf(line).join(' · ') }}</small>
+          <small>{{ lineDetails(line, home.units).join(' · ') }}</small>
           <HowCome
             v-if="explained === line.supply.id"
             :sentences="explainLine(line, home.units, home.currency)"
@@ -122,7 +81,7 @@ const priceOf = ({ packs }: SupplyLine): string =>
           >
         </div>
         <div class="side">
-          <span>{{ isToGet ? dueText(line) : (line.supply.keptIn ?? '') }}</span>
+          <span>{{ isToGet ? dueText(line, store.today!) : (line.supply.keptIn ?? '') }}</span>
           <small class="figures">{{ priceOf(line) || `Day ${line.by.number}` }}</small>
         </div>
       </li>
@@ -137,8 +96,8 @@ const priceOf = ({ packs }: SupplyLine): string =>
 li {
   display: grid;
   grid-template-columns: 76px minmax(0, 1fr) auto;
-  gap: 0 10px;
-  padding: 6px 0 5px;
+  gap: 0 var(--gap-4);
+  padding: var(--gap-2) 0 var(--gap-2);
   border-top: 1px dashed var(--line);
 }
 .name {
@@ -152,8 +111,8 @@ li {
   text-decoration: underline;
 }
 .by-hand {
-  margin-left: 6px;
-  padding: 0 6px;
+  margin-left: var(--gap-3);
+  padding: 0 var(--gap-3);
   background: var(--note-bg);
   color: var(--note);
   border-radius: 4px;
@@ -177,7 +136,7 @@ li {
   max-width: 92px;
   text-align: right;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .name {
     min-height: var(--touch);
   }

@@ -22,7 +22,7 @@ const wishes = computed(() =>
 
 <style scoped>
 li {
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 </style>

@@ -75,9 +75,9 @@ async function send(of: CalendarOf): Promise<void> {
 <style scoped>
 li {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 li span {

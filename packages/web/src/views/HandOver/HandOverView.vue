@@ -37,6 +37,6 @@ const part = computed<Part>({
 
 <style scoped>
 .parts {
-  margin-bottom: 14px;
+  margin-bottom: var(--gap-4);
 }
 </style>

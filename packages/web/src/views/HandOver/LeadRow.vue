@@ -136,10 +136,10 @@ function toNext(child: Child, from: number): void {
 <style scoped>
 article {
   display: grid;
-  gap: 8px;
+  gap: var(--gap-3);
   justify-items: start;
-  margin-bottom: 8px;
-  padding: 8px 12px 10px;
+  margin-bottom: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 5px solid var(--shelf);
@@ -151,19 +151,19 @@ h3 {
 .group {
   display: grid;
   grid-template-columns: 210px minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
   width: 100%;
 }
 ul {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px;
+  gap: var(--gap-3);
 }
 li > * {
   display: inline-block;
   min-height: 34px;
-  padding: 4px 10px;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--well);
   border: 1.5px solid var(--line);
   border-radius: 6px;

@@ -90,17 +90,17 @@ function take(list: readonly LeadIdea[]): void {
 <style scoped>
 .who {
   display: grid;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .days {
   display: flex;
   flex-wrap: wrap;
-  gap: 5px;
+  gap: var(--gap-2);
 }
 .days button {
   display: grid;
   min-height: var(--touch);
-  padding: 3px 9px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-radius: var(--radius);
@@ -115,15 +115,15 @@ function take(list: readonly LeadIdea[]): void {
   font-size: 12px;
 }
 h2 {
-  margin-bottom: 6px;
+  margin-bottom: var(--gap-2);
   font-size: 16px;
 }
 li {
   display: flex;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
   justify-content: space-between;
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .trouble {

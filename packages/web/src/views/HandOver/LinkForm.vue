@@ -154,11 +154,11 @@ const SHOWN = ['label', 'fromDay', 'toDay', 'lastDate', 'passPhrase', 'personId'
 .fields {
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .pair {
   display: grid;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .small {
   font-size: 12.5px;

@@ -141,25 +141,25 @@ function openedText(share: Share): string {
 .columns {
   display: grid;
   grid-template-columns: minmax(250px, 1fr) minmax(0, 1.5fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 18px;
+  gap: var(--gap-5);
 }
 .made {
   display: grid;
   grid-template-columns: 150px minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .made img {
   border-radius: 4px;
 }
 output {
   display: block;
-  margin: 6px 0 8px;
-  padding: 6px 8px;
+  margin: var(--gap-2) 0 var(--gap-3);
+  padding: var(--gap-2) var(--gap-3);
   background: var(--well);
   border-radius: 4px;
   font-size: 12.5px;
@@ -167,9 +167,9 @@ output {
 }
 .row {
   display: flex;
-  gap: 4px 10px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: center;
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .row small {

@@ -158,25 +158,25 @@ const toWrong = computed(() =>
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.6fr) minmax(220px, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack,
 .fields {
   display: grid;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .acts a {
   color: var(--ink);
 }
 li {
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 li a {

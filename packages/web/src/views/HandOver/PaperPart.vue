@@ -75,7 +75,7 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
 <style scoped>
 .paper {
   display: grid;
-  gap: 14px;
+  gap: var(--gap-4);
 }
 .day {
   max-width: 260px;
@@ -83,10 +83,10 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
-  gap: 0 18px;
+  gap: 0 var(--gap-5);
 }
 li {
-  padding: 8px 0;
+  padding: var(--gap-3) 0;
   border-top: 1px dashed var(--line);
 }
 a {

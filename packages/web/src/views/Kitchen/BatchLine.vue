@@ -72,8 +72,8 @@ const markIll = (): void =>
 li {
   display: flex;
   justify-content: space-between;
-  gap: 10px;
-  padding: 6px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 small {
@@ -82,8 +82,8 @@ small {
   color: var(--ink-soft);
 }
 .state {
-  margin-left: 8px;
-  padding: 0 7px;
+  margin-left: var(--gap-3);
+  padding: 0 var(--gap-3);
   background: var(--well);
   border-radius: 4px;
   font-size: 12.5px;
@@ -105,7 +105,7 @@ small {
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--gap-2);
   align-content: flex-start;
   justify-content: flex-end;
 }

@@ -139,18 +139,18 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
 .counter {
   display: grid;
   grid-template-columns: 190px minmax(0, 1fr);
-  gap: 16px;
+  gap: var(--gap-5);
 }
 .phone-pick {
   display: none;
 }
 nav {
   display: grid;
-  gap: 2px;
+  gap: var(--gap-1);
   align-content: start;
 }
 h3 {
-  margin: 8px 0 2px;
+  margin: var(--gap-3) 0 var(--gap-1);
   font-size: 12.5px;
   font-weight: 600;
   color: var(--ink-soft);
@@ -159,7 +159,7 @@ nav button {
   display: block;
   width: 100%;
   min-height: 28px;
-  padding: 3px 8px;
+  padding: var(--gap-2) var(--gap-3);
   background: none;
   border: 0;
   border-left: 4px solid transparent;
@@ -175,19 +175,19 @@ nav button[aria-current] {
 }
 .work {
   display: grid;
-  gap: 14px;
+  gap: var(--gap-4);
   align-content: start;
   min-width: 0;
 }
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr);
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 @media (max-width: 900px) {
   .counter,

@@ -44,10 +44,10 @@ const over = computed(() => states.value.filter((one) => !isKept(one)).slice(0, 
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(340px, 1fr));
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .cards {
     grid-template-columns: minmax(0, 1fr);
   }

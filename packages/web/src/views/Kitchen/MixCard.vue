@@ -123,8 +123,8 @@ const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).f
 li {
   display: grid;
   grid-template-columns: 112px minmax(0, 1fr) auto;
-  gap: 0 10px;
-  padding: 5px 0;
+  gap: 0 var(--gap-4);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 small {
@@ -146,7 +146,7 @@ small.missing {
   font: 700 17px var(--display);
 }
 .swap {
-  padding-left: 10px;
+  padding-left: var(--gap-4);
   border-left: 4px solid var(--plum);
 }
 .made-of {

@@ -230,8 +230,8 @@ const apart = computed(() =>
 <style scoped>
 .order {
   display: grid;
-  gap: 8px;
-  padding: 8px 14px 12px;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-radius: var(--radius);
@@ -239,30 +239,30 @@ const apart = computed(() =>
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: start;
-  padding-top: 4px;
+  padding-top: var(--gap-2);
 }
 .how {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 22px;
+  gap: var(--gap-2) calc(2 * var(--gap-4));
   align-items: center;
 }
 .without {
   display: inline-flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: center;
 }
 .without label {
   display: inline-flex;
   align-items: center;
-  gap: 6px;
+  gap: var(--gap-3);
   min-height: 32px;
 }
 .apart {
-  padding: 5px 10px;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--care-bg);
   border-left: 5px solid var(--care-edge);
 }

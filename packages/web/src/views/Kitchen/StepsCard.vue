@@ -133,13 +133,13 @@ const begin = (label: string, minutes: number): void =>
 <style scoped>
 .stack {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 ol li {
   display: grid;
   grid-template-columns: 44px minmax(0, 1fr) auto;
-  gap: 8px;
-  padding: 6px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .who {
@@ -164,7 +164,7 @@ li div > small {
 }
 .times {
   display: grid;
-  gap: 4px;
+  gap: var(--gap-2);
   justify-items: end;
   align-content: start;
   font-size: 12.5px;
@@ -173,9 +173,9 @@ li div > small {
 .signs button {
   display: inline-flex;
   align-items: center;
-  gap: 4px;
+  gap: var(--gap-2);
   min-height: 30px;
-  padding: 0 8px;
+  padding: 0 var(--gap-3);
   background: var(--well);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -183,7 +183,7 @@ li div > small {
 .signs {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .signs button[aria-expanded='true'] {
   border-color: var(--plum);
@@ -192,16 +192,16 @@ li div > small {
 .fit {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 16px;
+  gap: var(--gap-2) var(--gap-5);
   align-items: center;
-  padding-top: 8px;
+  padding-top: var(--gap-3);
   border-top: 2px solid var(--line);
 }
 .fit p {
   flex-basis: 100%;
 }
 input[type='time'] {
-  padding: 4px 8px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--card);
   color: var(--ink);
   border: 1.5px solid var(--edge);
@@ -212,7 +212,7 @@ input[type='time'] {
   color: var(--stop);
   font-weight: 600;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .times button,
   .signs button,
   input[type='time'] {

@@ -8,15 +8,13 @@ import {
   mdiShapeOutline,
 } from '@mdi/js';
 import {
-  ACTIVITY_MODES,
   AREAS,
   CORNER_KINDS,
+  entryFacts,
+  entrySummary,
   formatAge,
   LIBRARY_KINDS,
-  linesOf,
-  sing,
   withGaps,
-  type LibraryEntry,
   type LibraryKind,
   type LibraryWish,
 } from '@kobby/core';
@@ -73,30 +71,6 @@ const ages = [6, 12, 18, 24, 36, 48, 60, 72].map((value) => ({ title: formatAge(
 const narrow = (part: Partial<LibraryWish>): void => void (wish.value = { ...wish.value, ...part });
 const numberOf = (text: string | null): number | null => (text?.trim() ? Number(text) : null);
 
-// What is worth knowing before one opens it.
-function factsOf({ kind, entity, facets }: LibraryEntry): string {
-  const ranges = facets.ages.map(({ from }) => from);
-  return [
-    'content' in entity ? ACTIVITY_MODES[entity.content.mode].name.toLowerCase() : '',
-    facets.isPattern ? 'pattern' : '',
-    kind === 'activities' && ranges.length === 0 ? 'draft: no version yet' : '',
-    ranges.length && kind === 'activities' ? `from ${formatAge(Math.min(...ranges))}` : '',
-    facets.prepMinutes ? `${facets.prepMinutes} min to prepare` : '',
-    facets.mess && facets.mess !== 'clean' ? (facets.mess === 'messy' ? 'messy' : 'some mess') : '',
-    facets.place === 'outdoors' ? 'outdoors' : '',
-    facets.loved ? 'loved before' : '',
-    entity.retired ? 'retired' : '',
-  ]
-    .filter(Boolean)
-    .join(' · ');
-}
-const summaryOf = ({ entity }: LibraryEntry): string => {
-  if ('content' in entity) return entity.content.summary;
-  // As it is sung with its own words; without any, with gaps.
-  if ('verses' in entity)
-    return sing(entity)[0]?.lines[0]?.text ?? withGaps(linesOf(entity.verses[0]!)[0]?.text ?? '');
-  return 'summary' in entity ? entity.summary : 'about' in entity ? entity.about.join(', ') : '';
-};
 const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 'activities');
 </script>
 
@@ -226,9 +200,9 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
               <span class="sr-only">{{ LIBRARY_KINDS[entry.kind] }}:</span>
               <span>
                 <b>{{ withGaps(entry.title) }}</b>
-                <span class="soft line">{{ withGaps(summaryOf(entry)) }}</span>
+                <span class="soft line">{{ entrySummary(entry) }}</span>
               </span>
-              <small class="figures">{{ factsOf(entry) }}</small>
+              <small class="figures">{{ entryFacts(entry).join(' · ') }}</small>
             </button>
           </li>
         </ul>
@@ -263,38 +237,38 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
 .columns {
   display: grid;
   grid-template-columns: 244px minmax(0, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .narrow {
-  gap: 9px;
+  gap: var(--gap-3);
 }
 .pair {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .tick {
   display: flex;
   align-items: center;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 .count {
-  margin: 6px 0;
+  margin: var(--gap-2) 0;
 }
 .found {
   display: grid;
-  gap: 6px;
-  margin-bottom: 12px;
+  gap: var(--gap-3);
+  margin-bottom: var(--gap-4);
 }
 .found button {
   display: grid;
   grid-template-columns: 24px minmax(0, 1fr) minmax(120px, 240px);
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: var(--touch);
-  padding: 5px 12px 6px;
+  padding: var(--gap-2) var(--gap-4) var(--gap-2);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 4px solid var(--shelf);
@@ -314,7 +288,7 @@ small {
   font-size: 12.5px;
   text-align: right;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .columns {
     grid-template-columns: 1fr;
   }

@@ -165,10 +165,10 @@ const supplies = computed(() => supplyOptions(store.book));
 
 <style scoped>
 .how ul {
-  padding-left: 20px;
+  padding-left: var(--gap-5);
 }
 .sung {
-  margin: 8px 0 0 12px;
+  margin: var(--gap-3) 0 0 var(--gap-4);
 }
 .slips {
   color: var(--care);

@@ -59,11 +59,11 @@ function workOf({ work }: Person): string {
 .row {
   display: grid;
   grid-template-columns: 140px 100px minmax(0, 1.4fr) minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
   width: 100%;
   min-height: var(--touch);
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   background: none;
   border: 0;
   border-top: 1px dashed var(--line);
@@ -78,7 +78,7 @@ function workOf({ work }: Person): string {
 .begin {
   align-self: flex-start;
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .row {
     grid-template-columns: 1fr;
     gap: 0;

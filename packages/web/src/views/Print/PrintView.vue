@@ -98,7 +98,7 @@ h1 {
   border-bottom-width: 0.3mm;
   font-size: 8.5pt;
 }
-@media screen and (max-width: 760px) {
+@media screen and (max-width: 900px) {
   .cards,
   .labels {
     grid-template-columns: 1fr;

@@ -69,7 +69,7 @@ function take(): void {
 .better {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: center;
 }
 </style>

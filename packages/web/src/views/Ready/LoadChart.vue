@@ -73,6 +73,6 @@ const option = computed(() => {
 .chart {
   flex: none;
   height: 150px;
-  margin-bottom: 8px;
+  margin-bottom: var(--gap-3);
 }
 </style>

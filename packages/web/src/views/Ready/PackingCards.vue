@@ -46,7 +46,7 @@ const groups = computed((): { title: string; empty: string; list: readonly Packe
 .packing {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 14px;
+  gap: var(--gap-4);
   align-items: start;
 }
 .packing > p {
@@ -55,8 +55,8 @@ const groups = computed((): { title: string; empty: string; list: readonly Packe
 dl > div {
   display: grid;
   grid-template-columns: 108px minmax(0, 1fr);
-  gap: 8px;
-  padding: 4px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 dt {

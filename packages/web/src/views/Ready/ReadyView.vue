@@ -178,18 +178,18 @@ const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
 .pages {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 14px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: center;
-  margin-bottom: 8px;
+  margin-bottom: var(--gap-3);
 }
 .tabs {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 14px;
+  gap: var(--gap-2) var(--gap-4);
 }
 .tabs button {
   min-height: 30px;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   border-bottom: 3px solid transparent;
@@ -201,7 +201,7 @@ const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
   color: var(--ink);
 }
 .looks {
-  margin-bottom: 6px;
+  margin-bottom: var(--gap-2);
   font-weight: 600;
 }
 .is-shown {
@@ -218,17 +218,17 @@ const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
 /* Down the first column, then the second: times stay in their order, and no gaps are left. */
 .grid {
   columns: 2;
-  column-gap: 12px;
-  margin-top: 10px;
+  column-gap: var(--gap-4);
+  margin-top: var(--gap-3);
 }
 .grid > * {
-  margin-bottom: 12px;
+  margin-bottom: var(--gap-4);
   break-inside: avoid;
 }
 .empty-too,
 .finished,
 .shown {
-  margin-top: 12px;
+  margin-top: var(--gap-4);
 }
 .finished summary {
   font-weight: 600;
@@ -243,7 +243,7 @@ const open = ({ task }: ReadyEntry): void => void (openId.value = task.id);
   .tabs {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px 14px;
+    gap: var(--gap-2) var(--gap-4);
   }
   .tabs button {
     min-height: var(--touch);

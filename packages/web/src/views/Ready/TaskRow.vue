@@ -89,9 +89,9 @@ function onKey(event: KeyboardEvent): void {
 li {
   display: grid;
   grid-template-columns: 26px minmax(0, 1fr) auto 24px;
-  gap: 2px 6px;
+  gap: var(--gap-1) var(--gap-3);
   align-items: start;
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 li.held {
@@ -134,18 +134,18 @@ li.other b {
 .marks {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 6px;
+  gap: var(--gap-1) var(--gap-3);
   align-items: center;
   justify-content: flex-end;
   max-width: 120px;
-  padding-top: 2px;
+  padding-top: var(--gap-1);
   font-weight: 600;
 }
 .mark {
   display: inline-flex;
-  gap: 2px;
+  gap: var(--gap-1);
   align-items: center;
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   background: var(--care-bg);
   border-radius: 3px;
   color: var(--care);

@@ -53,7 +53,7 @@ const doubt = computed(() => hand.doubt(props.load.slot));
 
 <style scoped>
 .time {
-  padding: 7px 12px 8px;
+  padding: var(--gap-3) var(--gap-4) var(--gap-3);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 6px solid var(--shelf);
@@ -65,9 +65,9 @@ const doubt = computed(() => hand.doubt(props.load.slot));
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 8px;
+  gap: var(--gap-1) var(--gap-3);
   align-items: baseline;
-  margin-bottom: 4px;
+  margin-bottom: var(--gap-2);
 }
 h2 {
   font-size: 15px;
@@ -77,7 +77,7 @@ header .figures {
   font-weight: 600;
 }
 .whose {
-  padding: 0 6px;
+  padding: 0 var(--gap-3);
   background: var(--tape);
   border-radius: 3px;
   color: var(--tape-ink);
@@ -90,6 +90,6 @@ header .figures {
 }
 .put-here {
   width: 100%;
-  margin-top: 4px;
+  margin-top: var(--gap-2);
 }
 </style>

@@ -67,15 +67,15 @@ function take({ changes }: Mend): void {
   border-color: var(--care-edge);
 }
 .why {
-  margin: 0 0 4px 32px;
+  margin: 0 0 var(--gap-2) calc(2 * var(--gap-5));
   color: var(--care);
   font-weight: 600;
 }
 .ask,
 .mend {
   min-height: 30px;
-  margin-left: 32px;
-  padding: 3px 10px;
+  margin-left: calc(2 * var(--gap-5));
+  padding: var(--gap-2) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-bottom-width: 4px;
@@ -85,12 +85,12 @@ function take({ changes }: Mend): void {
   text-align: left;
 }
 .ask {
-  margin-bottom: 8px;
+  margin-bottom: var(--gap-3);
   border-bottom-width: 1.5px;
 }
 .mends {
   display: grid;
-  gap: 5px;
+  gap: var(--gap-2);
 }
 .mend:hover {
   border-color: var(--plum);

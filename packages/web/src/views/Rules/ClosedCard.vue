@@ -49,7 +49,7 @@ const spanText = (from: PlainDay, to: PlainDay): string =>
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 2px 12px;
+  gap: var(--gap-1) var(--gap-4);
   min-height: var(--touch);
   border-top: 1px dashed var(--line);
 }
@@ -59,6 +59,6 @@ const spanText = (from: PlainDay, to: PlainDay): string =>
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: var(--gap-3);
 }
 </style>

@@ -285,26 +285,26 @@ function setMinutes(
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
-  gap: 20px 18px;
+  gap: var(--gap-5) var(--gap-5);
   align-items: start;
 }
 .stack {
   display: grid;
-  gap: 20px;
+  gap: var(--gap-5);
 }
 .week {
   display: grid;
   grid-template-columns: repeat(7, minmax(0, 1fr));
-  gap: 4px;
+  gap: var(--gap-2);
 }
 .week :deep(.v-field__input) {
-  padding-inline: 8px;
+  padding-inline: var(--gap-3);
 }
 .week :deep(.v-field-label) {
-  margin-inline-start: 8px;
+  margin-inline-start: var(--gap-3);
 }
 .line {
-  margin-top: 26px;
+  margin-top: calc(2 * var(--gap-4));
   font-size: 12.5px;
 }
 </style>

@@ -122,11 +122,11 @@ li {
 .row {
   display: grid;
   grid-template-columns: 190px 70px 80px 80px minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
   flex: 1;
   min-height: 40px;
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   background: none;
   border: 0;
   text-align: left;
@@ -143,9 +143,9 @@ li:hover {
   align-self: flex-start;
 }
 .retired {
-  margin-top: 20px;
+  margin-top: var(--gap-5);
 }
-@media (max-width: 800px) {
+@media (max-width: 900px) {
   .row {
     grid-template-columns: 1fr auto auto;
   }

@@ -5,7 +5,7 @@ import {
   formatMoney,
   formatQuantity,
   homeOf,
-  quantity,
+  packsText,
   read,
   type BasketId,
   type Money,
@@ -48,14 +48,7 @@ const ticked = computed(() => listed.value.filter(({ pickup }) => pickup !== nul
 const cost = computed(() => ticked.value.reduce((sum, { packs }) => sum + (packs?.cost ?? 0), 0));
 
 const whatOf = ({ packs, supply, buy }: SupplyLine): string =>
-  packs
-    ? packs.packs
-        .map(
-          ({ pack, count }) =>
-            `${count} × ${formatQuantity(quantity(pack.amount, supply.unit), home.value.units)}`,
-        )
-        .join(' + ')
-    : formatQuantity(buy, home.value.units);
+  packs ? packsText(packs, supply, home.value.units) : formatQuantity(buy, home.value.units);
 const alsoOf = ({ packs, errand, supply }: SupplyLine): string =>
   [
     packs?.cost !== null && packs?.cost !== undefined ? formatMoney(packs.cost, home.value.currency) : '',
@@ -156,9 +149,9 @@ const connection = computed(() =>
 }
 header {
   display: flex;
-  gap: 12px;
+  gap: var(--gap-4);
   align-items: center;
-  padding: 10px 14px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--band);
   color: var(--band-text);
 }
@@ -172,19 +165,19 @@ header p {
   height: var(--touch);
 }
 h2 {
-  padding: 16px 16px 6px;
+  padding: var(--gap-5) var(--gap-5) var(--gap-2);
 }
 .nothing {
-  padding: 24px 16px;
+  padding: calc(2 * var(--gap-4)) var(--gap-5);
 }
 section li button {
   display: grid;
   grid-template-columns: 34px minmax(0, 1fr) auto;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: 62px;
-  padding: 8px 16px;
+  padding: var(--gap-3) var(--gap-5);
   background: var(--card);
   border: 0;
   border-bottom: 1.5px solid var(--line);
@@ -201,7 +194,7 @@ section li button {
   text-align: right;
 }
 .later li {
-  padding: 10px 16px;
+  padding: var(--gap-3) var(--gap-5);
   border-bottom: 1.5px solid var(--line);
 }
 .later small {
@@ -217,12 +210,12 @@ footer {
   position: fixed;
   inset: auto 0 0;
   display: flex;
-  gap: 12px;
+  gap: var(--gap-4);
   justify-content: space-between;
   align-items: center;
   max-width: 560px;
   margin: 0 auto;
-  padding: 10px 16px 14px;
+  padding: var(--gap-3) var(--gap-5) var(--gap-4);
   background: var(--card);
   border-top: 7px solid var(--shelf);
 }

@@ -102,11 +102,11 @@ function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
 form {
   display: flex;
   flex-direction: column;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .feature {
   display: grid;
   grid-template-columns: 1fr 0.8fr 1.2fr;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 </style>

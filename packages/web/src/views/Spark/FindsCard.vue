@@ -69,11 +69,11 @@ const titleOf = ({ found }: Find<LibraryEntry>): string => withGaps(found.title)
 
 <style scoped>
 h3 {
-  margin: 0 0 -8px;
+  margin: 0 0 calc(-1 * var(--gap-3));
   font: 700 14px var(--display);
 }
 li {
-  padding: 2px 0;
+  padding: var(--gap-1) 0;
   border-top: 1px dashed var(--line);
   line-height: 1.25;
 }

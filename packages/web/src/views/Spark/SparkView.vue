@@ -63,27 +63,27 @@ function eventText(one: SpecialEvent): string {
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.6fr) minmax(200px, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
-  margin-bottom: 18px;
+  margin-bottom: var(--gap-5);
 }
 .wide-card {
   flex: none;
-  margin-bottom: 18px;
+  margin-bottom: var(--gap-5);
 }
 .stack {
   display: grid;
-  gap: 18px;
+  gap: var(--gap-5);
   min-width: 0;
 }
 .dates ol {
   columns: 2;
-  column-gap: 16px;
+  column-gap: var(--gap-5);
 }
 .dates li {
   display: flex;
   justify-content: space-between;
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
   border-bottom: 1px dashed var(--line);
   font-size: 13px;
   break-inside: avoid;
@@ -105,7 +105,7 @@ small {
 .begin {
   align-self: flex-start;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .columns {
     grid-template-columns: 1fr;
   }

@@ -166,7 +166,7 @@ table {
   border-collapse: collapse;
 }
 thead th {
-  padding: 2px 4px;
+  padding: var(--gap-1) var(--gap-2);
   font-weight: 600;
   font-size: 12.5px;
   text-align: left;
@@ -194,7 +194,7 @@ input {
   width: 100%;
   min-width: 54px;
   height: 32px;
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   background: transparent;
   border: 0;
   color: inherit;

@@ -67,8 +67,8 @@ const isOpen = computed(() => {
 <style scoped>
 .focus {
   display: grid;
-  gap: 10px;
-  padding: 0 16px 14px;
+  gap: var(--gap-3);
+  padding: 0 var(--gap-5) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 8px solid var(--shelf);
@@ -76,12 +76,12 @@ const isOpen = computed(() => {
 }
 .focus > .tape {
   justify-self: start;
-  margin: -3px 0 0 -8px;
+  margin: calc(-1 * var(--gap-2)) 0 0 calc(-1 * var(--gap-3));
   font-size: 15px;
 }
 .circle {
   display: grid;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 h2 {
   font-size: 22px;
@@ -91,7 +91,7 @@ h2 {
   align-items: center;
   justify-self: start;
   min-height: 48px;
-  padding: 0 16px;
+  padding: 0 var(--gap-5);
   background: var(--plum);
   border-radius: 8px;
   color: var(--on-plum);

@@ -89,12 +89,12 @@ function take({ changes, title }: PlanOffer): void {
 .reasons {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 li {
   display: grid;
-  gap: 2px;
-  padding: 8px 0;
+  gap: var(--gap-1);
+  padding: var(--gap-3) 0;
   border-top: 1px dashed var(--line);
 }
 small {
@@ -103,7 +103,7 @@ small {
 }
 .take {
   justify-self: start;
-  margin-top: 4px;
+  margin-top: var(--gap-2);
 }
 .text {
   color: var(--ink);

@@ -65,7 +65,7 @@ const outAllDay = computed(() =>
 
 <style scoped>
 li {
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 small {
@@ -80,7 +80,7 @@ li a {
 }
 button {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: var(--touch);

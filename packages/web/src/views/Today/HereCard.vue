@@ -82,7 +82,7 @@ const title = computed(() => {
 .rows {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(144px, 1fr));
-  gap: 8px;
+  gap: var(--gap-3);
 }
 li {
   display: flex;
@@ -107,7 +107,7 @@ button {
 }
 .child {
   flex: 1;
-  padding: 4px 10px;
+  padding: var(--gap-2) var(--gap-4);
   text-align: left;
 }
 .child small {
@@ -121,13 +121,13 @@ button {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px;
+  gap: var(--gap-1);
   width: 100%;
-  padding: 0 6px 6px;
+  padding: 0 var(--gap-3) var(--gap-2);
 }
 .ways button {
   min-height: var(--touch);
-  padding: 0 10px;
+  padding: 0 var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: 6px;

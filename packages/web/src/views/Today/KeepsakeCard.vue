@@ -58,15 +58,15 @@ const say = (placementId: string, childId: string, has: boolean | null): void =>
 <style scoped>
 li {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   justify-content: space-between;
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .text {
   min-height: 30px;
-  padding: 0 2px;
+  padding: 0 var(--gap-1);
   background: none;
   border: 0;
   color: inherit;

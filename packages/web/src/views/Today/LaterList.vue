@@ -41,16 +41,16 @@ const isTold = ({ items }: BlockPlan): boolean =>
 <style scoped>
 .later {
   display: grid;
-  gap: 6px;
+  gap: var(--gap-3);
 }
 button {
   display: grid;
   grid-template-columns: 54px minmax(0, 1fr) 20px;
-  gap: 10px;
+  gap: var(--gap-3);
   align-items: center;
   width: 100%;
   min-height: 48px;
-  padding: 5px 12px;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-radius: 8px;

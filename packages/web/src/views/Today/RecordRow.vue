@@ -119,11 +119,11 @@ function unfinished(): void {
 <style scoped>
 .record {
   display: grid;
-  gap: 4px;
+  gap: var(--gap-2);
 }
 .taps {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 </style>

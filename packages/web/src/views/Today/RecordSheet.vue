@@ -97,8 +97,8 @@ function keep(): void {
 <style scoped>
 .fields {
   display: grid;
-  gap: 12px;
-  padding-top: 6px;
+  gap: var(--gap-4);
+  padding-top: var(--gap-2);
 }
 fieldset {
   padding: 0;
@@ -110,14 +110,14 @@ legend {
 .child {
   display: grid;
   grid-template-columns: minmax(80px, 1fr) repeat(4, auto);
-  gap: 6px;
+  gap: var(--gap-3);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .child button {
   min-height: var(--touch);
-  padding: 0 9px;
+  padding: 0 var(--gap-3);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: 6px;

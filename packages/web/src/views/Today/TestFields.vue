@@ -88,7 +88,7 @@ const numberOf = (text: string): number | null => (text.trim() === '' ? null : N
 <style scoped>
 fieldset {
   display: grid;
-  gap: 10px;
+  gap: var(--gap-3);
   padding: 0;
   border: 0;
 }
@@ -98,7 +98,7 @@ legend {
 .try {
   display: grid;
   grid-template-columns: 1.4fr 1fr auto;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: start;
 }
 @media (max-width: 600px) {

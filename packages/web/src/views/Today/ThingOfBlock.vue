@@ -95,10 +95,10 @@ const cautions = computed(() =>
 <style scoped>
 article {
   display: grid;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 article + article {
-  padding-top: 12px;
+  padding-top: var(--gap-4);
   border-top: 2px solid var(--line);
 }
 h2 {
@@ -107,8 +107,8 @@ h2 {
 dl > div {
   display: grid;
   grid-template-columns: 130px minmax(0, 1fr);
-  gap: 10px;
-  padding: 6px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 dt {
@@ -118,12 +118,12 @@ i {
   color: var(--ink-soft);
 }
 ol {
-  padding-left: 22px;
+  padding-left: calc(2 * var(--gap-4));
   list-style: decimal;
 }
 .acts {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 </style>

@@ -94,22 +94,22 @@ const outdoors = computed(() =>
   display: grid;
   flex: 1;
   grid-template: auto 1fr / minmax(0, 1.45fr) minmax(320px, 1fr);
-  gap: 12px 16px;
+  gap: var(--gap-4) var(--gap-5);
   align-items: start;
-  padding: 14px 16px 24px;
+  padding: var(--gap-4) var(--gap-5) calc(2 * var(--gap-4));
   font-size: 16px;
 }
 .day,
 aside {
   display: grid;
-  gap: 12px;
+  gap: var(--gap-4);
 }
 .day {
   grid-row: 1 / 3;
 }
 .weather {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
 }
 .text {
@@ -122,7 +122,7 @@ aside {
   text-underline-offset: 3px;
 }
 .special {
-  padding: 10px 14px;
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-radius: var(--radius);
 }
@@ -132,7 +132,7 @@ aside {
 @media (max-width: 900px) {
   .today {
     grid-template: none / minmax(0, 1fr);
-    padding: 10px 12px 20px;
+    padding: var(--gap-3) var(--gap-4) var(--gap-5);
   }
   .day {
     grid-row: auto;

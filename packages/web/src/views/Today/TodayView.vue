@@ -59,12 +59,12 @@ const next = computed(
 }
 .units {
   display: flex;
-  gap: 8px;
-  padding: 8px 16px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-5) 0;
 }
 .units button {
   min-height: var(--touch);
-  padding: 0 14px;
+  padding: 0 var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
@@ -76,7 +76,7 @@ const next = computed(
 }
 .none {
   display: grid;
-  gap: 8px;
-  padding: 40px 24px;
+  gap: var(--gap-3);
+  padding: calc(2 * var(--gap-5)) calc(2 * var(--gap-4));
 }
 </style>

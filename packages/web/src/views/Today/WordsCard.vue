@@ -72,15 +72,15 @@ function write(): void {
 <style scoped>
 li {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
   justify-content: space-between;
-  padding: 5px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 li.help {
-  margin: 0 -10px;
-  padding: 6px 10px;
+  margin: 0 calc(-1 * var(--gap-4));
+  padding: var(--gap-2) var(--gap-4);
   background: var(--stop-bg);
   border-left: 6px solid var(--stop);
   border-radius: 6px;
@@ -92,7 +92,7 @@ small {
 }
 form {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: center;
 }
 </style>

@@ -134,7 +134,7 @@ const ways = (piece: TrayPiece): string[] => {
 section {
   display: flex;
   flex-direction: column;
-  gap: 4px;
+  gap: var(--gap-2);
   align-items: flex-start;
 }
 section > ul {
@@ -145,7 +145,7 @@ h3 {
   font: 700 14px var(--display);
 }
 li {
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
 }
 small {
   display: block;
@@ -164,6 +164,6 @@ small {
 }
 .acts {
   display: flex;
-  gap: 8px;
+  gap: var(--gap-3);
 }
 </style>

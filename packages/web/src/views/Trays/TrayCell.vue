@@ -44,10 +44,10 @@ const MOST = 6;
   flex-direction: column;
   align-items: center;
   justify-content: center;
-  gap: 2px;
+  gap: var(--gap-1);
   width: 100%;
   min-height: 40px;
-  padding: 2px;
+  padding: var(--gap-1);
   background: none;
   border: 0;
   font-weight: 600;
@@ -72,7 +72,7 @@ const MOST = 6;
 }
 .bar {
   display: flex;
-  gap: 2px;
+  gap: var(--gap-1);
   height: 5px;
 }
 .bar i {

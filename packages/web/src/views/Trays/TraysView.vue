@@ -149,7 +149,7 @@ thead th {
   display: block;
   width: 100%;
   min-height: 40px;
-  padding: 2px 8px;
+  padding: var(--gap-1) var(--gap-3);
   background: none;
   border: 0;
   text-align: left;
@@ -168,16 +168,16 @@ thead th {
 .below {
   display: grid;
   grid-template-columns: minmax(0, 1.9fr) minmax(210px, 1fr);
-  gap: 14px;
+  gap: var(--gap-4);
   align-items: start;
-  margin-top: 16px;
+  margin-top: var(--gap-5);
 }
 .notes {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 .reach li {
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 small {

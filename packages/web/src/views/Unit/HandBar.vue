@@ -34,11 +34,11 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
   z-index: 30;
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--gap-2) var(--gap-4);
   align-items: baseline;
   width: max-content;
   max-width: min(780px, calc(100vw - 24px));
-  padding: 9px 14px;
+  padding: var(--gap-3) var(--gap-4);
   transform: translateX(-50%);
   background: var(--card);
   border: 2px solid var(--plum);
@@ -61,7 +61,7 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
 }
 .back {
   min-height: 28px;
-  padding: 0 4px;
+  padding: 0 var(--gap-2);
   background: none;
   border: 0;
   font-weight: 700;

@@ -33,8 +33,8 @@ const open = computed(() => reading.value.headsUps.filter(({ kept }) => !kept).l
 .side {
   display: flex;
   flex-direction: column;
-  gap: 10px;
-  padding: 8px 12px 12px;
+  gap: var(--gap-3);
+  padding: var(--gap-3) var(--gap-4) var(--gap-4);
   overflow: auto;
   background: var(--card);
   border-left: 1.5px solid var(--line);
@@ -42,14 +42,14 @@ const open = computed(() => reading.value.headsUps.filter(({ kept }) => !kept).l
 .turn {
   display: grid;
   grid-template-columns: 1.25fr 1fr;
-  gap: 6px;
+  gap: var(--gap-3);
 }
 .turn button {
   display: flex;
   justify-content: space-between;
   align-items: center;
   min-height: 34px;
-  padding: 2px 8px;
+  padding: var(--gap-1) var(--gap-3);
   background: none;
   border: 0;
   border-bottom: 4px solid var(--line);

@@ -86,7 +86,7 @@ main {
   flex-direction: column;
   min-width: 0;
   min-height: 0;
-  padding: 12px 14px 10px;
+  padding: var(--gap-4) var(--gap-4) var(--gap-3);
   overflow: auto;
 }
 @media (max-width: 900px) {

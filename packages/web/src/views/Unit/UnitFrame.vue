@@ -26,6 +26,6 @@ const unit = computed(() => store.book.units[String(route.params.unitId) as Unit
 
 <style scoped>
 .gone {
-  padding: 40px;
+  padding: calc(2 * var(--gap-5));
 }
 </style>

@@ -49,9 +49,9 @@ const rows = computed(() =>
 .featured div {
   display: grid;
   grid-template-columns: 76px 1fr;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: baseline;
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
 }
 dt {
   font-weight: 600;
@@ -59,11 +59,11 @@ dt {
 dd {
   display: flex;
   flex-wrap: wrap;
-  gap: 3px;
+  gap: var(--gap-2);
 }
 dd > span {
   min-width: 22px;
-  padding: 0 5px;
+  padding: 0 var(--gap-2);
   color: var(--ink-soft);
   font-size: 13px;
   text-align: center;

@@ -141,12 +141,12 @@ function start(): void {
 .ways {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
-  gap: 6px;
-  margin-bottom: 12px;
+  gap: var(--gap-3);
+  margin-bottom: var(--gap-4);
 }
 .ways button {
   min-height: 40px;
-  padding: 4px 8px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--well);
   border: 0;
   border-bottom: 5px solid var(--line);
@@ -160,16 +160,16 @@ function start(): void {
 .from {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
-  gap: 6px;
+  gap: var(--gap-3);
   max-height: 190px;
-  margin-bottom: 14px;
-  padding: 2px;
+  margin-bottom: var(--gap-4);
+  padding: var(--gap-1);
   overflow: auto;
 }
 .from button {
   width: 100%;
   height: 100%;
-  padding: 6px 10px;
+  padding: var(--gap-2) var(--gap-4);
   background: var(--paper);
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);

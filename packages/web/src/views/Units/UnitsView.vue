@@ -115,11 +115,11 @@ const BEFORE_SHOWN = 6;
 .rack {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(310px, 1fr));
-  gap: 26px 18px;
+  gap: calc(2 * var(--gap-4)) var(--gap-5);
 }
 .rack li {
   position: relative;
-  padding: 22px 16px 12px;
+  padding: calc(2 * var(--gap-4)) var(--gap-5) var(--gap-4);
   background: var(--card);
   border: 1.5px solid var(--line);
   border-bottom: 8px solid var(--shelf);
@@ -152,15 +152,15 @@ const BEFORE_SHOWN = 6;
 }
 .rack h2 {
   font-size: 20px;
-  margin-bottom: 3px;
+  margin-bottom: var(--gap-2);
   overflow-wrap: anywhere;
 }
 .rack dl {
   display: grid;
   grid-template-columns: repeat(3, auto);
-  gap: 8px;
-  margin-top: 14px;
-  padding-top: 9px;
+  gap: var(--gap-3);
+  margin-top: var(--gap-4);
+  padding-top: var(--gap-3);
   border-top: 1px dashed var(--line);
 }
 .rack dl div {
@@ -181,34 +181,34 @@ const BEFORE_SHOWN = 6;
 .more {
   display: grid;
   grid-template-columns: minmax(0, 2fr) minmax(240px, 1fr);
-  gap: 18px;
+  gap: var(--gap-5);
   align-items: start;
-  margin-top: 28px;
+  margin-top: calc(2 * var(--gap-5));
 }
 .over li {
   display: flex;
   justify-content: space-between;
-  padding: 3px 0;
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .empty {
-  padding: 30px;
+  padding: calc(2 * var(--gap-4));
   border: 2px dashed var(--edge);
   border-radius: var(--radius);
   text-align: center;
 }
 .nobody {
-  margin-bottom: 22px;
-  padding: 10px 14px;
+  margin-bottom: calc(2 * var(--gap-4));
+  padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: 5px;
 }
 .line {
-  margin-top: 34px;
+  margin-top: calc(2 * var(--gap-4));
   font-size: 12.5px;
 }
-@media (max-width: 700px) {
+@media (max-width: 900px) {
   .more {
     grid-template-columns: 1fr;
   }

@@ -82,7 +82,7 @@ const lanes = computed(() => Math.max(1, ...shown.value.map(({ lane }) => lane +
 
 <style scoped>
 .ribbon {
-  margin-bottom: 18px;
+  margin-bottom: var(--gap-5);
   overflow-x: auto;
   background: var(--card);
   border: 1.5px solid var(--line);
@@ -100,7 +100,7 @@ const lanes = computed(() => Math.max(1, ...shown.value.map(({ lane }) => lane +
   position: absolute;
   top: 0;
   bottom: 0;
-  padding: 3px 5px;
+  padding: var(--gap-2) var(--gap-2);
   border-left: 1.5px solid var(--line);
   color: var(--ink-soft);
   font-size: 12px;
@@ -117,12 +117,12 @@ li {
   position: absolute;
   top: calc(26px + var(--lane) * 54px);
   height: 52px;
-  padding-right: 2px;
+  padding-right: var(--gap-1);
 }
 a {
   display: block;
   height: 100%;
-  padding: 3px 4px;
+  padding: var(--gap-2) var(--gap-2);
   overflow: hidden;
   background: var(--tape);
   color: var(--tape-ink);

@@ -38,7 +38,7 @@ const spanOf = ({ stages }: WatchPattern): string => {
 .cards {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .cards .v-btn {

@@ -84,9 +84,9 @@ function keep(): void {
 <style scoped>
 form {
   display: grid;
-  gap: 10px;
+  gap: var(--gap-3);
   justify-items: start;
-  padding-top: 4px;
+  padding-top: var(--gap-2);
 }
 form > * {
   width: 100%;

@@ -90,9 +90,9 @@ function begin({ stage }: StageForecast): void {
 ol > li {
   display: grid;
   grid-template-columns: 24px minmax(0, 1fr) auto;
-  gap: 8px;
+  gap: var(--gap-3);
   align-items: start;
-  padding: 7px 0;
+  padding: var(--gap-3) 0;
   border-top: 1px dashed var(--line);
 }
 ol > li:first-child {
@@ -109,7 +109,7 @@ h3 {
   font-size: 15px;
 }
 .state {
-  padding: 0 6px;
+  padding: 0 var(--gap-3);
   border: 1px solid currentcolor;
   border-radius: 3px;
   font-weight: 500;

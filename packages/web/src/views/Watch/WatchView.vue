@@ -122,21 +122,21 @@ function forget(id: string): void {
 .columns {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 16px;
+  gap: var(--gap-5);
   align-items: start;
 }
 .column {
   display: grid;
-  gap: 16px;
+  gap: var(--gap-5);
 }
 .looks {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(108px, 1fr));
-  gap: 6px;
+  gap: var(--gap-3);
 }
 .looks li {
   display: grid;
-  padding: 4px 7px;
+  padding: var(--gap-2) var(--gap-3);
   background: var(--well);
   border-radius: 4px;
   font-size: 12.5px;
@@ -150,8 +150,8 @@ function forget(id: string): void {
 .log li {
   display: grid;
   grid-template-columns: 60px minmax(0, 1fr) auto;
-  gap: 8px;
-  padding: 5px 0;
+  gap: var(--gap-3);
+  padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
 .log small {
@@ -165,7 +165,7 @@ function forget(id: string): void {
   color: var(--ink-soft);
   text-decoration: underline;
 }
-@media (max-width: 1000px) {
+@media (max-width: 1100px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

@@ -141,8 +141,19 @@ export interface EntityRef {
 /** `units/abc`: a reference as text, for keys on the wire and in maps. */
 export const refKey = (ref: EntityRef): string => `${ref.kind}/${ref.id}`;
 
+/**
+ * A table with the same entities that can be written to. It inherits nothing: an id such as `constructor`, which every object
+ * answers to, is there only when somebody put it there.
+ */
+export const copyOfTable = <E>(table: Table<E>): Record<string, E> =>
+  Object.setPrototypeOf({ ...table }, null);
+
+/** The book that holds some tables, as they come from a file or over the wire; a kind that is left out has nothing in it. */
+export const bookOf = (tables: { readonly [K in Kind]?: Table<unknown> }): Book =>
+  freezeDeep(Object.fromEntries(KINDS.map((kind) => [kind, copyOfTable(tables[kind] ?? {})])) as Book);
+
 /** A book without anything in it. */
-export const EMPTY_BOOK: Book = freezeDeep(Object.fromEntries(KINDS.map((kind) => [kind, {}])) as Book);
+export const EMPTY_BOOK: Book = bookOf({});
 
 /**
  * The home of a book.

@@ -74,6 +74,27 @@ describe('apply', () => {
     ).toBe(moved);
   });
 
+  test.each([0, 1, 7, Number.MAX_SAFE_INTEGER])(
+    'takes no version from whoever writes: %d counts on like any other',
+    (version) => {
+      const written = after(book, aCorner('b', { version }));
+      expect(written.corners.b?.version).toBe(1);
+      const again = after(written, aCorner('b', { version, name: 'Elsewhere' }));
+      expect(again.corners.b?.version).toBe(2);
+    },
+  );
+
+  test('what is brought back is newer than what it was, whatever is said of it', () => {
+    const restore = (version: number): ChangeInput =>
+      ({
+        type: 'book/restore',
+        entities: [{ kind: 'corners', id: 'a', to: { ...book.corners.a!, name: 'Elsewhere', version } }],
+      }) as ChangeInput;
+    expect(after(book, restore(1)).corners.a?.version).toBe(2);
+    expect(after(book, restore(2 ** 40)).corners.a?.version).toBe(2 ** 40 + 1);
+    expect(() => after(book, restore(2 ** 40 + 1))).toThrow(/This is not a version/);
+  });
+
   test('is whole or not at all', () => {
     const outcome = attempt(book, [{ type: 'unit/start', unit }, onDay('p1', 'nothing', 1)]);
     expect(outcome.outcome).toBe('refused');

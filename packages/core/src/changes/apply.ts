@@ -113,6 +113,8 @@ function unsoundRefusal(unsound: Unsound, gesture: Gesture): Refusal {
       message: `There is no such ${unsound.broken.noun} any more`,
     };
   }
+  if (unsound.kind === 'no-id')
+    return { reason: 'no-id', path: ['changes'], message: `${unsound.ref.id} cannot be an id` };
   const ticked = unsound.by.kind === 'ticks';
   return {
     reason: 'still-used',

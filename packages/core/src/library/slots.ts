@@ -23,11 +23,13 @@ export function fillSlots(
   content: ActivityContent,
   words: Readonly<Record<string, string>>,
 ): ActivityContent {
-  if (!openSlots(content).some((id) => words[id]?.trim())) return content;
+  // A slot may be called as what every object answers to.
+  const wordFor = (id: string): string => (Object.hasOwn(words, id) ? words[id]!.trim() : '');
+  if (!openSlots(content).some(wordFor)) return content;
   const filled = eachText(content, (text) =>
-    text.replaceAll(SLOT, (slot, id: string) => words[id]?.trim() || slot),
+    text.replaceAll(SLOT, (slot, id: string) => wordFor(id) || slot),
   );
-  return { ...filled, slots: content.slots.filter(({ id }) => !words[id]?.trim()) };
+  return { ...filled, slots: content.slots.filter(({ id }) => !wordFor(id)) };
 }
 
 // Every text of the content, its ids and closed lists excepted: braces occur in none of those.

@@ -9,20 +9,25 @@ export const MAX_TEXT_LENGTH = 2000;
 const PLAIN_LINE = /^[^<>\p{Cc}]*$/u;
 const PLAIN_TEXT = /^(?:[^\p{Cc}]|[\n\t])*$/u;
 
+/** Without half of a sign, as a text cut off in its middle ends with: no database gives that back as it was. */
+export const wellFormed = (text: string): string => text.toWellFormed();
+
 /** One line of plain text: trimmed, 1 to {@link MAX_LINE_LENGTH} characters, no angle brackets. */
 export const lineSchema = z
   .string('Text is needed here')
   .trim()
   .min(1, 'This cannot be empty')
   .max(MAX_LINE_LENGTH, `At most ${MAX_LINE_LENGTH} characters fit here`)
-  .regex(PLAIN_LINE, 'Use plain text without < or >');
+  .regex(PLAIN_LINE, 'Use plain text without < or >')
+  .overwrite(wellFormed);
 
 /** Free text of up to {@link MAX_TEXT_LENGTH} characters, possibly empty, line breaks allowed. */
 export const textSchema = z
   .string('Text is needed here')
   .trim()
   .max(MAX_TEXT_LENGTH, `At most ${MAX_TEXT_LENGTH} characters fit here`)
-  .regex(PLAIN_TEXT, 'Use plain text without control characters');
+  .regex(PLAIN_TEXT, 'Use plain text without control characters')
+  .overwrite(wellFormed);
 
 /**
  * The schema of an entity's id: 1 to 64 letters, digits, dashes, dots or colons.
@@ -43,6 +48,7 @@ export const linkSchema = z
   .string('An address is needed here')
   .trim()
   .max(500, 'At most 500 characters fit here')
+  .overwrite(wellFormed)
   .regex(/^https?:\/\/[^\s/@]+(?:\/\S*)?$/i, 'Write an address that begins with https://');
 
 /** A fractional key: entities are kept in the order of these texts, and a new one fits between any two. */

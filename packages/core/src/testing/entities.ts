@@ -1,5 +1,5 @@
 import { dayNumberSchema, kindOf, unitIdSchema, usedDayIdOf, type Entity, type Kind } from '../index.ts';
-import { filledFrom } from './from-schema.ts';
+import { filledFrom, type Leaves } from './from-schema.ts';
 
 // A day that is done has an id that is made of what it is about.
 function doneDay(random: () => number): Entity {
@@ -8,5 +8,7 @@ function doneDay(random: () => number): Entity {
 }
 
 /** An entity of a kind with every field filled in that may be. What it refers to is made up. */
-export const anyEntity = (kind: Kind, random: () => number): Entity =>
-  kind === 'usedDays' ? doneDay(random) : (filledFrom(kindOf(kind).schema as never, random) as Entity);
+export const anyEntity = (kind: Kind, random: () => number, leaves?: Leaves): Entity =>
+  kind === 'usedDays'
+    ? doneDay(random)
+    : (filledFrom(kindOf(kind).schema as never, random, leaves) as Entity);

@@ -11,6 +11,26 @@ const NUMBERS = [
   0, 1, 2, 3, 4, 5, 6, 7, 12, 18, 24, 30, 36, 48, 60, 90, 200, 365, 500, 0.5, 2.5, 0.001, 1000, 70_000, -1,
   -12.25,
 ];
+/** What the leaves of values are taken from. */
+export interface Leaves {
+  readonly texts: readonly unknown[];
+  readonly numbers: readonly unknown[];
+  readonly fitting: WeakMap<z.ZodType, readonly unknown[]>;
+}
+const ORDINARY: Leaves = { texts: TEXTS, numbers: NUMBERS, fitting: new WeakMap() };
+/** The same, and what a schema may accept that is hard to keep: signs of two halves, one of them alone, the ends of the numbers. */
+export const EXTREME: Leaves = {
+  texts: [
+    ...TEXTS,
+    ...['\u{1F9D1}\u200D\u{1F91D}\u200D\u{1F9D1} flies', 'n\u0303 and \u00F1', 'half \uD83E of a sign'],
+    ...['constructor', `'; "-- %`],
+  ],
+  numbers: [
+    ...NUMBERS,
+    ...[1e-7, 0.1 + 0.2, 1e21, 2 ** 40, Number.MAX_SAFE_INTEGER, Number.MIN_SAFE_INTEGER, Number.MAX_VALUE],
+  ],
+  fitting: new WeakMap(),
+};
 const KEYS = ['1', '2', '3', '4', '5', '6', '7', 'a', 'kites', 'unit-1'];
 
 type Random = () => number;
@@ -38,16 +58,16 @@ const defOf = (schema: z.ZodType): Def => schema._zod.def as unknown as Def;
  * several fields are not followed: see {@link filledFrom}.
  * @throws {Error} for a kind of schema, or a leaf, of which it knows nothing that fits.
  */
-function shapedLike(schema: z.ZodType, random: Random): unknown {
+function shapedLike(schema: z.ZodType, random: Random, leaves: Leaves): unknown {
   const def = defOf(schema);
-  const inner = (one: z.ZodType): unknown => shapedLike(one, random);
+  const inner = (one: z.ZodType): unknown => shapedLike(one, random, leaves);
   switch (def.type) {
     case 'string':
     case 'custom':
-      return fitting(schema, TEXTS, random);
+      return fitting(schema, leaves.texts, random, leaves.fitting);
     case 'number':
     case 'int':
-      return fitting(schema, NUMBERS, random);
+      return fitting(schema, leaves.numbers, random, leaves.fitting);
     case 'boolean':
       return random() < 0.5;
     case 'enum':
@@ -64,7 +84,7 @@ function shapedLike(schema: z.ZodType, random: Random): unknown {
     case 'readonly':
       return inner(def.innerType);
     case 'pipe':
-      return isText(def.in) ? fitting(schema, TEXTS, random) : inner(def.in);
+      return isText(def.in) ? fitting(schema, leaves.texts, random, leaves.fitting) : inner(def.in);
     case 'array':
       return Array.from({ length: 1 + Math.floor(random() * 2) }, () => inner(def.element));
     case 'tuple':
@@ -72,7 +92,7 @@ function shapedLike(schema: z.ZodType, random: Random): unknown {
     case 'object':
       return Object.fromEntries(Object.entries(def.shape).map(([name, field]) => [name, inner(field)]));
     case 'record': {
-      const keys = [...new Set([0, 1].map(() => fittingKey(def.keyType, random)))];
+      const keys = [...new Set([0, 1].map(() => fittingKey(def.keyType, random, leaves)))];
       return Object.fromEntries(keys.map((key) => [key, inner(def.valueType)]));
     }
     case 'union':
@@ -89,18 +109,23 @@ function shapedLike(schema: z.ZodType, random: Random): unknown {
 
 const isText = (schema: z.ZodType): boolean => defOf(schema).type === 'string';
 
-const fittingOf = new WeakMap<z.ZodType, readonly unknown[]>();
-function fitting(schema: z.ZodType, from: readonly unknown[], random: Random): unknown {
-  const known = fittingOf.get(schema) ?? from.filter((one) => accepts(schema, one));
-  fittingOf.set(schema, known);
+function fitting(
+  schema: z.ZodType,
+  from: readonly unknown[],
+  random: Random,
+  knownBefore: Leaves['fitting'],
+): unknown {
+  const known = knownBefore.get(schema) ?? from.filter((one) => accepts(schema, one));
+  knownBefore.set(schema, known);
   if (known.length === 0) throw new Error(`nothing known fits ${JSON.stringify(defOf(schema))}`);
   return oneOf(random, known);
 }
 
-const fittingKey = (schema: z.ZodType, random: Random): string =>
+const keysFitting: Leaves['fitting'] = new WeakMap();
+const fittingKey = (schema: z.ZodType, random: Random, leaves: Leaves): string =>
   defOf(schema).type === 'string'
-    ? String(fitting(schema, KEYS, random))
-    : String(shapedLike(schema, random));
+    ? String(fitting(schema, KEYS, random, keysFitting))
+    : String(shapedLike(schema, random, leaves));
 
 const MOST_TRIES = 200;
 const MOST_MENDS = 30;
@@ -125,8 +150,8 @@ function mended(value: unknown, path: Path, random: Random, isLast: boolean): vo
   else holder[key] = typeof current === 'string' ? oneOf(random, TEXTS) : null;
 }
 
-function triedFrom<T>(schema: z.ZodType<T>, random: Random): T | z.core.$ZodError {
-  const value = { value: structuredClone(shapedLike(schema, random)) };
+function triedFrom<T>(schema: z.ZodType<T>, random: Random, leaves: Leaves): T | z.core.$ZodError {
+  const value = { value: structuredClone(shapedLike(schema, random, leaves)) };
   for (let i = 0; ; i += 1) {
     const parsed = schema.safeParse(value.value);
     if (parsed.success) return parsed.data;
@@ -141,10 +166,10 @@ function triedFrom<T>(schema: z.ZodType<T>, random: Random): T | z.core.$ZodErro
  * that, only what it names is left out.
  * @throws {Error} when none of many tries is accepted, with what was wrong with the last.
  */
-export function filledFrom<T>(schema: z.ZodType<T>, random: Random): T {
+export function filledFrom<T>(schema: z.ZodType<T>, random: Random, leaves = ORDINARY): T {
   let last: z.core.$ZodError | null = null;
   for (let i = 0; i < MOST_TRIES; i += 1) {
-    const tried = triedFrom(schema, random);
+    const tried = triedFrom(schema, random, leaves);
     if (!(tried instanceof Error) && !isZodError(tried)) return tried;
     last = tried as z.core.$ZodError;
   }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 
 import { entityKind } from '../kind/index.ts';
-import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { idSchema, lineSchema, textSchema, versionSchema, wellFormed } from '../measure/index.ts';
 import { unitIdSchema } from './unit.ts';
 
 /** What is said when a finding is kept as it is. */
@@ -12,7 +12,7 @@ export const keepingOrderSchema = z.object({
   /** Which finding: its key. */
   key: z.string('A finding is named by its key').min(1).max(300),
   /** The fingerprint of its facts: when they change, the finding comes back. */
-  facts: z.string('The facts are needed here').min(1).max(64),
+  facts: z.string('The facts are needed here').min(1).max(64).overwrite(wellFormed),
   why: textSchema.min(1, 'Say why it is kept as it is'),
 });
 

@@ -1,17 +1,17 @@
-import { EMPTY_BOOK, freezeDeep, type Book, type EntityRef } from '@kobby/core';
+import { bookOf, type Book, type Entity, type EntityRef, type Kind } from '@kobby/core';
 import type { Knex } from 'knex';
 import { codecOf, WRITE_ORDER, type Row } from './codecs.ts';
 
 /** Reads the whole book from its tables. */
 export async function loadBook(db: Knex): Promise<Book> {
-  const tables: [string, Record<string, unknown>][] = [];
+  const tables: [Kind, Readonly<Record<string, Entity>>][] = [];
   for (const kind of WRITE_ORDER) {
     const codec = codecOf(kind);
     // By rowid: the order in which things were made is the order in which they come.
     const rows = (await db(codec.table).select('*').orderBy('rowid')) as Row[];
     tables.push([kind, Object.fromEntries(rows.map((row) => [String(row.id), codec.fromRow(row)]))]);
   }
-  return freezeDeep({ ...EMPTY_BOOK, ...Object.fromEntries(tables) });
+  return bookOf(Object.fromEntries(tables));
 }
 
 /** Writes the rows of what a gesture touched. What is no longer in the book is deleted. */

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cases } from '../../../core/src/testing/cases.ts';
 import { anyEntity } from '../../../core/src/testing/entities.ts';
+import { EXTREME } from '../../../core/src/testing/from-schema.ts';
 import { seeded } from '../../../core/src/testing/problems.ts';
 import { codecOf, type Row } from './codecs.ts';
 import { openStorage, type Storage } from './database.ts';
@@ -32,8 +33,8 @@ async function writtenAndRead(kind: Kind, entity: Entity): Promise<Entity> {
 describe.each(KINDS)('the codec of %s', (kind) => {
   test('gives back what was written, every field filled in', async () => {
     const random = seeded(KINDS.indexOf(kind) + 1);
-    for (let i = 0; i < cases(12, 200); i += 1) {
-      const entity = { ...anyEntity(kind, random), version: i + 1 };
+    for (let i = 0; i < cases(24, 400); i += 1) {
+      const entity = { ...anyEntity(kind, random, i % 2 === 0 ? EXTREME : undefined), version: i + 1 };
       expect(await writtenAndRead(kind, entity)).toEqual(entity);
     }
   });

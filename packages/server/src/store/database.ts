@@ -22,19 +22,31 @@ export interface Storage {
   close(): Promise<void>;
 }
 
+// How long what was kept may lie in the log beside the file alone.
+const SETTLE_EVERY_MS = 5000;
+
 /**
- * Opens a data folder: takes its lock, backs the file up when there is something to migrate, migrates.
+ * Opens a data folder: takes its lock, backs the file up when there is something to migrate, migrates. While it is open, what
+ * was kept is brought from the log into the file every few seconds: whoever copies only the file has nearly everything.
  * @throws {Error} when another process has the folder open.
  */
-export async function openStorage(folder: string): Promise<Storage> {
+export async function openStorage(
+  folder: string,
+  { settleEveryMs = SETTLE_EVERY_MS }: { readonly settleEveryMs?: number } = {},
+): Promise<Storage> {
   mkdirSync(folder, { recursive: true });
   const release = lockFolder(folder);
   try {
     const knex = connect(join(folder, DATABASE_FILE));
     await migrate(knex, folder);
+    // It waits for nobody: what somebody is still reading stays in the log until the next time.
+    const settle = async (): Promise<void> => void (await knex.raw('PRAGMA wal_checkpoint(PASSIVE)'));
+    const timer = setInterval(() => void settle().catch(() => {}), settleEveryMs).unref();
     return {
       knex,
       close: async () => {
+        clearInterval(timer);
+        await knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
         await knex.destroy();
         release();
       },

@@ -1,8 +1,8 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { KINDS, referencesOf, type Entity } from '@kobby/core';
-import { afterEach, beforeEach, describe, expect, test } from 'vitest';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { anyEntity } from '../../../core/src/testing/entities.ts';
 import { seeded } from '../../../core/src/testing/problems.ts';
 import { startTestServer } from '../testing/server.ts';
@@ -62,6 +62,65 @@ test('what was kept is there after a restart', async () => {
   expect(again.app.services.keeper.seq).toBe(seq);
   expect((await (await again.provider()).ask('GET', '/api/book')).body.history).toHaveLength(1);
   await again.stop();
+});
+
+test('a version beyond counting is not taken from whoever sends it, and the home opens again', async () => {
+  const server = await startTestServer({ folder });
+  const mara = await server.provider();
+  const wish = { id: 'tubes', words: 'Long tubes', version: Number.MAX_SAFE_INTEGER };
+  const { body } = await mara.send([{ type: 'cupboard/put-wish', wish } as never]);
+  expect(body.answers[0].outcome).toBe('kept');
+  const { book } = server.app.services.keeper;
+  expect(book.wishes.tubes?.version).toBe(1);
+  await server.stop({ keepFolder: true });
+  const again = await startTestServer({ folder });
+  expect(again.app.services.keeper.book).toEqual(book);
+  await again.stop();
+});
+
+test('a home that took such a version before is read again, and only that step cannot be taken back', async () => {
+  const server = await startTestServer({ folder });
+  const mara = await server.provider();
+  for (const id of ['tubes', 'lids'])
+    await mara.send([{ type: 'cupboard/put-wish', wish: { id, words: 'Old' } } as never]);
+  await server.stop({ keepFolder: true });
+  const knex = connect(join(folder, DATABASE_FILE));
+  await knex('wishes')
+    .where({ id: 'tubes' })
+    .update({ version: 2 ** 53 });
+  await knex('journal')
+    .whereLike('touched', '%tubes%')
+    .update({ touched: `[{"kind":"wishes","id":"tubes","before":0,"after":${2 ** 53}}]` });
+  await knex('knex_migrations').where({ name: '0010-versions' }).delete();
+  await knex.destroy();
+  const again = await startTestServer({ folder });
+  const { body } = await (await again.provider()).ask('GET', '/api/book');
+  expect([body.book.wishes.tubes.version, body.book.wishes.lids.version]).toEqual([1, 1]);
+  const undoable = body.history.map((line: { label: string; inverse: unknown }) => line.inverse !== null);
+  expect(undoable).toEqual([false, true]);
+  await again.stop();
+});
+
+test('what was kept is in the file itself soon after: a copy of it while Kobby runs has it', async () => {
+  const { knex, close } = await openStorage(folder, { settleEveryMs: 10 });
+  await knex('marks').insert({ name: 'a-mark', seq: 7 });
+  const copy = join(folder, 'copied');
+  mkdirSync(copy);
+  const marks = await vi.waitUntil(
+    async () => {
+      copyFileSync(join(folder, DATABASE_FILE), join(copy, DATABASE_FILE));
+      const copied = connect(join(copy, DATABASE_FILE));
+      const found = await copied('marks')
+        .where({ name: 'a-mark' })
+        .catch(() => []);
+      await copied.destroy();
+      return found.length > 0 && found;
+    },
+    { timeout: 10_000, interval: 20 },
+  );
+  expect(marks).toMatchObject([{ seq: 7 }]);
+  await close();
+  expect(readdirSync(folder).filter((name) => name.endsWith('-wal'))).toEqual([]);
 });
 
 test('a damaged row is named', async () => {

@@ -107,3 +107,24 @@ export function oddActs(book: Book, seed: number, each: number): readonly Change
   });
   return [...filled, ...doneDays];
 }
+
+/** What every object answers to, whether somebody put it there or not. */
+const OF_OBJECTS = ['constructor', '__proto__', 'toString', 'hasOwnProperty', 'valueOf'] as const;
+
+/** Every way to name one thing of a change as what every object answers to, by the field that names it. */
+export function namedLikeObjects(change: Change): ReadonlyMap<string, unknown> {
+  const found = new Map<string, unknown>();
+  const visit = (value: unknown, path: readonly (string | number)[]): void => {
+    if (typeof value === 'object' && value !== null)
+      for (const [key, inner] of Object.entries(value))
+        visit(inner, [...path, Array.isArray(value) ? Number(key) : key]);
+    const name = path.findLast((step) => typeof step === 'string') ?? '';
+    if (typeof value !== 'string' || !/^id$|(?:Id|Ids)$/.test(name)) return;
+    const copy = structuredClone(change) as unknown;
+    const holder = path.slice(0, -1).reduce<unknown>((inner, step) => (inner as never)[step], copy);
+    (holder as Record<string | number, unknown>)[path.at(-1)!] = OF_OBJECTS[found.size % OF_OBJECTS.length];
+    found.set(path.filter((step) => typeof step === 'string').join('.'), copy);
+  };
+  visit(change, []);
+  return found;
+}

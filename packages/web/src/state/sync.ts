@@ -2,12 +2,12 @@ import {
   advance,
   applyAsSeen,
   answersSchema,
+  bookOf,
   describeGesture,
   EMPTY_HISTORY,
   fieldProblems,
   foldHistory,
   forgets,
-  freezeDeep,
   gestureSchema,
   isProblemOf,
   judge,
@@ -80,7 +80,7 @@ export class BookSync {
     this.me.value = me;
     this.today.value = today;
     this.publicAddress.value = publicAddress;
-    const kept = freezeDeep(book as unknown as Book);
+    const kept = bookOf(book);
     this.history.value = historyWith(foldHistory(history), kept, waiting, me);
     this.replica.value = fromSnapshot(kept, seq, waiting, me);
     this.connection.value = 'connected';

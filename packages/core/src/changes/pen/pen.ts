@@ -1,6 +1,7 @@
 import equal from 'fast-deep-equal';
 import {
   brokenReference,
+  copyOfTable,
   freezeDeep,
   referrerTo,
   refKey,
@@ -21,7 +22,11 @@ export interface Touch extends EntityRef {
 /** Why the pen cannot put down what was written: the book would not hold together. */
 export type Unsound =
   | { readonly kind: 'leads-nowhere'; readonly ref: EntityRef; readonly broken: Broken }
-  | { readonly kind: 'still-used'; readonly ref: EntityRef; readonly by: EntityRef };
+  | { readonly kind: 'still-used'; readonly ref: EntityRef; readonly by: EntityRef }
+  | { readonly kind: 'no-id'; readonly ref: EntityRef };
+
+// The one name that no object can be relied on to hold: some readers of JSON leave it out.
+const NO_ID = '__proto__';
 
 /**
  * Writes a new book from an old one. Nothing of the old book is altered, tables are copied when first
@@ -36,6 +41,7 @@ export class Pen {
   readonly #before: Book;
   readonly #tables: { [K in Kind]?: Record<string, Entity> } = {};
   readonly #written = new Map<string, EntityRef>();
+  readonly #broughtBack = new Map<string, number>();
 
   constructor(before: Book) {
     this.#before = before;
@@ -52,9 +58,18 @@ export class Pen {
     return Object.values(this.#tables[kind] ?? this.#before[kind]) as EntityOf<K>[];
   }
 
-  /** Makes or replaces an entity. Its version is the pen's to set. */
+  /** Makes or replaces an entity. Its version is the pen's to set, whatever it carries. */
   put<K extends Kind>(kind: K, entity: EntityOf<K>): void {
     this.#write(kind, entity.id)[entity.id] = entity;
+  }
+
+  /**
+   * Makes what was there before, as an undo does. The version that it carries is the last that anybody saw of it: the new one
+   * is beyond, so that nobody takes the one for the other.
+   */
+  bringBack<K extends Kind>(kind: K, entity: EntityOf<K>): void {
+    this.put(kind, entity);
+    this.#broughtBack.set(refKey({ kind, id: entity.id }), entity.version);
   }
 
   drop(kind: Kind, id: string): void {
@@ -63,7 +78,7 @@ export class Pen {
 
   #write(kind: Kind, id: string): Record<string, Entity> {
     this.#written.set(refKey({ kind, id }), { kind, id });
-    return (this.#tables[kind] ??= { ...this.#before[kind] });
+    return (this.#tables[kind] ??= copyOfTable<Entity>(this.#before[kind]));
   }
 
   /** Ends the writing: the new book and what was touched, or what does not hold together. */
@@ -84,12 +99,9 @@ export class Pen {
       table[id] = before;
       return [];
     }
-    // What comes back after it was dropped carries its old version: two on, the dropping counts as one.
-    const version = before
-      ? Math.max(before.version, after.version) + 1
-      : after.version === 0
-        ? 1
-        : after.version + 2;
+    // What comes back after it was dropped: two on, the dropping counts as one.
+    const seen = this.#broughtBack.get(refKey({ kind, id })) ?? 0;
+    const version = before ? Math.max(before.version, seen) + 1 : seen === 0 ? 1 : seen + 2;
     table[id] = freezeDeep({ ...after, version });
     return [{ kind, id, before: before?.version ?? 0, after: version }];
   }
@@ -103,6 +115,7 @@ export class Pen {
 function findUnsound(book: Book, touched: readonly Touch[]): Unsound | null {
   for (const touch of touched) {
     const ref = { kind: touch.kind, id: touch.id };
+    if (touch.id === NO_ID) return { kind: 'no-id', ref };
     const entity = book[touch.kind][touch.id];
     if (entity) {
       const broken = brokenReference(book, touch.kind, entity);

@@ -1,6 +1,13 @@
 /** Why a gesture cannot be applied at all. A closed list. */
 export type RefusalReason =
-  'unknown-id' | 'exists-already' | 'closed-day' | 'leads-nowhere' | 'still-used' | 'circle' | 'no-minutes';
+  | 'unknown-id'
+  | 'no-id'
+  | 'exists-already'
+  | 'closed-day'
+  | 'leads-nowhere'
+  | 'still-used'
+  | 'circle'
+  | 'no-minutes';
 
 /** A gesture that cannot be represented, with the path of the offending value in the gesture. */
 export interface Refusal {

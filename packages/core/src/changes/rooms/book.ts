@@ -13,6 +13,14 @@ import { unknownId } from '../pen/refusal.ts';
 // Some ids are made of two or three others.
 const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,200}$/, 'This is not an id');
 
+// More often than this nothing was ever changed. What is kept can count on from there.
+const MAX_VERSION = 2 ** 40;
+
+function notBefore(id: string, entity: { readonly id: string; readonly version: number }) {
+  if (entity.id !== id) return [{ path: ['id'], message: 'This is the id of something else' }];
+  return entity.version > MAX_VERSION ? [{ path: ['version'], message: 'This is not a version' }] : [];
+}
+
 const restoredSchema = z
   .object({
     kind: z.enum(RESTORABLE_KINDS as [RestorableKind, ...RestorableKind[]]),
@@ -24,10 +32,9 @@ const restoredSchema = z
     // A book always has its home: it can be brought back, never undone.
     if (gone && restored.kind !== 'homes') return { ...restored, to: null };
     const parsed = kindOf(restored.kind).schema.safeParse(restored.to);
-    if (parsed.success && parsed.data.id === restored.id) return { ...restored, to: parsed.data };
-    for (const issue of parsed.error?.issues ?? [
-      { path: ['id'], message: 'This is the id of something else' },
-    ]) {
+    const wrong = parsed.success ? notBefore(restored.id, parsed.data) : parsed.error.issues;
+    if (parsed.success && wrong.length === 0) return { ...restored, to: parsed.data };
+    for (const issue of wrong) {
       context.issues.push({
         code: 'custom',
         input: restored.to,
@@ -63,7 +70,7 @@ export const BOOK_CHANGES = {
     apply: (pen, { entities }) => {
       for (const { kind, id, to } of entities) {
         if (to === null) pen.drop(kind, id);
-        else pen.put(kind, to as never);
+        else pen.bringBack(kind, to as never);
       }
     },
     says: () => 'undo',

@@ -8,6 +8,7 @@ import * as makingReady from './0006-making-ready.ts';
 import * as watch from './0007-watch.ts';
 import * as circle from './0008-circle.ts';
 import * as room from './0009-room.ts';
+import * as versions from './0010-versions.ts';
 
 interface Step {
   readonly name: string;
@@ -25,6 +26,7 @@ const STEPS: readonly Step[] = [
   { name: '0007-watch', migration: watch },
   { name: '0008-circle', migration: circle },
   { name: '0009-room', migration: room },
+  { name: '0010-versions', migration: versions },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -6,7 +6,7 @@ import Koa, { type Middleware } from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import { pino, type Logger } from 'pino';
-import type { PlainDay } from '@kobby/core';
+import { MAX_GESTURES_BYTES, type PlainDay } from '@kobby/core';
 import { AttemptLimit } from './access/limits.ts';
 import { sameOriginOnly } from './access/same-origin.ts';
 import { newSetUpCode } from './access/secrets.ts';
@@ -42,8 +42,10 @@ export interface App {
   close(): Promise<void>;
 }
 
-// Largest request: an offline queue of a long day is far below it.
-const BODY_LIMIT = '1mb';
+// Largest request: what a queue is cut into, and everything else, is far below it.
+const BODY_BYTES = 1_000_000;
+// A single act of a person may hold a whole list.
+const LARGE_BODY = { path: '/api/gestures', bytes: MAX_GESTURES_BYTES };
 
 /** Opens the data folder and builds the application. It does not listen: tests need no fixed port. */
 export async function buildApp(options: AppOptions): Promise<App> {
@@ -140,14 +142,19 @@ const securityHeaders = (): Middleware =>
     },
   });
 
-const readJson = (): Middleware =>
+const readJson = (): Middleware => {
+  const [usual, large] = [readJsonOf(BODY_BYTES), readJsonOf(LARGE_BODY.bytes)];
+  return (ctx, next) => (ctx.path === LARGE_BODY.path ? large : usual)(ctx as never, next);
+};
+
+const readJsonOf = (bytes: number): Middleware =>
   bodyParser({
     enableTypes: ['json'],
-    jsonLimit: BODY_LIMIT,
+    jsonLimit: bytes,
     onError: (error) => {
       const tooLarge = 'status' in error && error.status === 413;
       throw tooLarge
-        ? fail('too-large', `Nothing was kept. At most ${BODY_LIMIT} fit in one request.`)
+        ? fail('too-large', `Nothing was kept. At most ${bytes / 1_000_000} MB fit in one request.`)
         : fail('not-json', `Nothing was kept. ${error.message}`, [{ path: [], message: error.message }]);
     },
   });

@@ -12,6 +12,10 @@ import { problemSchema } from './problem.ts';
 
 /** Largest number of gestures in one request: an offline queue comes in several. */
 export const MAX_GESTURES = 200;
+/** Largest request with gestures, in bytes of JSON: a list of a thousand rows, brought in at once, is below it. */
+export const MAX_GESTURES_BYTES = 4_000_000;
+/** How many bytes of gestures go in one request, where one alone is not larger. */
+export const GESTURES_AT_ONCE_BYTES = 800_000;
 
 const seqSchema = z.int().min(0);
 const kindSchema = z.enum(KINDS as [Kind, ...Kind[]]);

@@ -1,3 +1,4 @@
+import { MAX_GESTURES_BYTES } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { aGesture, EventReader, startTestServer, type Caller, type TestServer } from '../testing/server.ts';
 
@@ -138,11 +139,21 @@ describe('bad input is refused at its field, and nothing is stored', () => {
     const large = await mara.ask(
       'POST',
       '/api/gestures',
-      JSON.stringify({ gestures: ['x'.repeat(2_000_000)] }),
+      JSON.stringify({ gestures: ['x'.repeat(MAX_GESTURES_BYTES)] }),
     );
     expect([large.status, large.body.type]).toEqual([413, 'urn:kobby:problem:too-large']);
     const text = await mara.ask('POST', '/api/gestures', 'hello', { 'content-type': 'text/plain' });
     expect([text.status, text.body.errors[0].path]).toEqual([422, ['gestures']]);
+  });
+
+  test('a list of a thousand rows, brought in at once, is not too large', async () => {
+    const changes = Array.from({ length: 1000 }, (_, i) => ({
+      type: 'cupboard/put-wish',
+      wish: { id: `row-${i}`, words: `${i}${'–'.repeat(100)}`, supplyId: null },
+    }));
+    const body = JSON.stringify({ gestures: [aGesture(changes)], padding: ' '.repeat(2_500_000) });
+    const { status } = await mara.ask('POST', '/api/gestures', body);
+    expect([status, Object.keys(server.app.services.keeper.book.wishes).length >= 1000]).toEqual([200, true]);
   });
 
   test('an address that leads nowhere', async () => {

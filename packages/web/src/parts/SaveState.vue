@@ -14,22 +14,27 @@ const time = computed(() =>
     ? new Date(store.keptAt).toLocaleTimeString('en', { hour: '2-digit', minute: '2-digit', hour12: false })
     : '',
 );
-const state = computed(() => {
+const state = computed((): { icon: string; text: string; why?: string } => {
+  const { waitingCount, trouble, isOnDevice } = store;
+  if (waitingCount > 0 && !isOnDevice)
+    return { icon: mdiCloudOffOutline, text: `${changes.value}: leave this page open` };
   if (store.connection === 'signed-out')
     return { icon: mdiCloudOffOutline, text: `Signed out · ${changes.value}` };
   if (store.connection === 'unreachable') {
     return {
       icon: mdiCloudOffOutline,
-      text: store.waitingCount ? `Not connected · ${changes.value}` : 'Not connected',
+      text: waitingCount ? `Not connected · ${changes.value}` : 'Not connected',
     };
   }
-  if (store.waitingCount > 0) return { icon: mdiCloudSyncOutline, text: 'Keeping …' };
+  if (waitingCount > 0 && trouble)
+    return { icon: mdiCloudSyncOutline, text: `${changes.value}, tried again`, why: trouble.detail };
+  if (waitingCount > 0) return { icon: mdiCloudSyncOutline, text: 'Keeping …' };
   return { icon: mdiCloudCheckOutline, text: `All kept · ${time.value}` };
 });
 </script>
 
 <template>
-  <span class="state" role="status" data-test="save-state">
+  <span class="state" role="status" :title="state.why" data-test="save-state">
     <v-icon :icon="state.icon" size="17" aria-hidden="true" /> {{ state.text }}
   </span>
 </template>

@@ -21,6 +21,8 @@ export const useBook = defineStore('book', () => {
     connection: sync.connection,
     keptAt: sync.keptAt,
     notice: sync.notice,
+    trouble: sync.trouble,
+    isOnDevice: sync.isOnDevice,
     isReady: computed(() => sync.me.value !== null && HOME_ID in book.value.homes),
     waitingCount: computed(() => sync.replica.value.waiting.length),
     /** The instant by the home's clock, for lines of the stock ledger. */

@@ -14,11 +14,13 @@ export function readDevice<T>(key: string, schema: z.ZodType<T>, without: T): T 
   }
 }
 
-export function writeDevice(key: string, value: unknown): void {
+/** Whether it was kept: where not, it is in the page all the same. */
+export function writeDevice(key: string, value: unknown): boolean {
   try {
     localStorage.setItem(key, JSON.stringify(value));
+    return true;
   } catch {
-    // It is in the page all the same.
+    return false;
   }
 }
 

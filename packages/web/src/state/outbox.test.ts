@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
-import type { Answer } from '@kobby/core';
-import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { MAX_GESTURES, problem, type Answer, type Problem } from '@kobby/core';
+import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { z } from 'zod';
 import { Outbox } from './outbox.ts';
 
@@ -34,12 +34,27 @@ const onDevice = (): string[] =>
   (JSON.parse(localStorage.getItem('acts') ?? '[]') as Act[]).map(({ id }) => id);
 const ids = (outbox: Outbox<Act>): string[] => outbox.waiting.value.map(({ id }) => id);
 
+/** A device that takes nothing more, until there is room again. */
+function withoutRoom(): () => void {
+  const device = localStorage;
+  const full = {
+    getItem: (key: string) => device.getItem(key),
+    removeItem: (key: string) => device.removeItem(key),
+    setItem: () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    },
+  };
+  vi.stubGlobal('localStorage', full);
+  return () => void vi.unstubAllGlobals();
+}
+
 beforeEach(() => {
   vi.useFakeTimers();
   localStorage.clear();
 });
 afterEach(() => {
   vi.useRealTimers();
+  vi.unstubAllGlobals();
   vi.restoreAllMocks();
 });
 
@@ -105,9 +120,7 @@ test('one that cannot be read any more does not take the others with it', () => 
 });
 
 test('on a device that keeps nothing the page still has it all', async () => {
-  vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
-    throw new Error('full');
-  });
+  withoutRoom();
   const post = aPost();
   const outbox = post.outbox();
   outbox.add(act('a'));
@@ -137,4 +150,104 @@ test('what one person left on the way is not sent when another one signs in', as
   outbox.takeUp('acts');
   await outbox.flush();
   expect(post.got).toEqual([['a']]);
+});
+
+describe('a server that answers, but does not take what is sent', () => {
+  /** A server that has a say about each request. */
+  function aServer(judge: (ids: readonly string[]) => Problem | null, isUrgent?: (item: Act) => boolean) {
+    const got: string[][] = [];
+    const answers = new Map<string, Answer['outcome']>();
+    const outbox = new Outbox<Act>(actSchema, ({ id }) => id, {
+      send: async (items) => {
+        got.push(items.map(({ id }) => id));
+        return judge(got.at(-1)!) ?? items.map(() => KEPT);
+      },
+      answered: ({ id }, { outcome }) => void answers.set(id, outcome),
+      ...(isUrgent && { isUrgent }),
+    });
+    outbox.takeUp('acts');
+    return { got, answers, outbox };
+  }
+  const TOO_LARGE = problem('too-large', 'At most so much fits.');
+  const OUR_MISTAKE = problem('our-mistake', 'Something went wrong.');
+  const settle = () => vi.advanceTimersByTimeAsync(200_000);
+
+  test('gets smaller requests, until what is too large by itself is known: that one is told, all others arrive', async () => {
+    const { got, answers, outbox } = aServer((ids) => (ids.includes('f') ? TOO_LARGE : null));
+    for (const id of 'abcdefghij') outbox.add(act(id));
+    outbox.open();
+    await settle();
+    expect([...answers].filter(([, outcome]) => outcome === 'not-kept')).toEqual([['f', 'not-kept']]);
+    expect([answers.size, ids(outbox), onDevice(), outbox.trouble.value]).toEqual([10, [], [], null]);
+    expect(got.length).toBeLessThan(12);
+  });
+
+  test('never gets more bytes or more acts at once than it takes', async () => {
+    const sizes: number[] = [];
+    const { got, answers, outbox } = aServer(() => null);
+    for (let i = 0; i < 120; i += 1) outbox.add({ id: `edit-${i}`, text: '–'.repeat(10_000) });
+    for (let i = 0; i < MAX_GESTURES + 50; i += 1) outbox.add(act(`small-${i}`));
+    outbox.open();
+    await settle();
+    for (const request of got)
+      sizes.push(request.filter((id) => id.startsWith('edit')).length * 30_000 + request.length * 40);
+    expect(Math.max(...sizes)).toBeLessThan(1_000_000);
+    expect(Math.max(...got.map((request) => request.length))).toBe(MAX_GESTURES);
+    expect(answers.size).toBe(MAX_GESTURES + 170);
+  });
+
+  test('stumbles over one: what stands behind it arrives, and it is tried again, seldom, until it is taken', async () => {
+    let isMended = false;
+    const { got, answers, outbox } = aServer((ids) => (ids.includes('b') && !isMended ? OUR_MISTAKE : null));
+    for (const id of 'abcd') outbox.add(act(id));
+    outbox.open();
+    await settle();
+    expect([[...answers.keys()].toSorted(), ids(outbox), onDevice()]).toEqual([
+      ['a', 'c', 'd'],
+      ['b'],
+      ['b'],
+    ]);
+    expect(outbox.trouble.value).toEqual(OUR_MISTAKE);
+    const before = got.length;
+    await vi.advanceTimersByTimeAsync(120_000);
+    expect(got.length - before).toBeLessThanOrEqual(2);
+    isMended = true;
+    await settle();
+    expect([answers.get('b'), ids(outbox), outbox.trouble.value]).toEqual(['kept', [], null]);
+  });
+
+  test('a call for help goes before everything that waits', async () => {
+    const { got, outbox } = aServer(
+      () => null,
+      ({ id }) => id === 'help',
+    );
+    for (const id of ['a', 'b', 'help', 'c']) outbox.add(act(id));
+    outbox.open();
+    await settle();
+    expect(got).toEqual([['help', 'a', 'b', 'c']]);
+  });
+});
+
+test('a device without room is told, and everything goes out from the page', async () => {
+  const post = aPost();
+  const outbox = post.outbox();
+  for (let i = 0; i < 10; i += 1) outbox.add(act(`early-${i}`));
+  expect(outbox.isOnDevice.value).toBe(true);
+  const makeRoom = withoutRoom();
+  for (let i = 0; i < 190; i += 1) outbox.add(act(`late-${i}`));
+  expect([outbox.isOnDevice.value, ids(outbox).length, onDevice().length]).toEqual([false, 200, 10]);
+  outbox.open();
+  await vi.advanceTimersByTimeAsync(1);
+  makeRoom();
+  expect([post.answered.length, ids(outbox), outbox.isOnDevice.value]).toEqual([200, [], true]);
+});
+
+test('what had no room is written down as soon as there is some', () => {
+  const outbox = aPost().outbox();
+  const makeRoom = withoutRoom();
+  outbox.add(act('a'));
+  expect(onDevice()).toEqual([]);
+  makeRoom();
+  outbox.add(act('b'));
+  expect(onDevice()).toEqual(['a', 'b']);
 });

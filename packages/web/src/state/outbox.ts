@@ -1,26 +1,44 @@
-import { MAX_GESTURES, type Answer } from '@kobby/core';
-import { shallowRef } from 'vue';
+import { GESTURES_AT_ONCE_BYTES, MAX_GESTURES, type Answer, type Problem } from '@kobby/core';
+import { ref, shallowRef } from 'vue';
 import { z } from 'zod';
 import { forgetDevice, readDevice, writeDevice } from './device.ts';
 
 const RETRY_MS = 1500;
+const LONGEST_RETRY_MS = 60_000;
+
+/**
+ * What came of sending some: the answer to each; a problem of all of them together; or nothing, to be tried again, or not
+ * before {@link Outbox.open}.
+ */
+export type Sent = readonly Answer[] | Problem | 'again' | 'closed';
 
 /** How things go to the server, and what becomes of them. */
 export interface Post<T> {
-  /** Sends some: the answer to each, or why there is none: to be tried again, or not before {@link Outbox.open}. */
-  send(items: readonly T[]): Promise<readonly Answer[] | 'again' | 'closed'>;
+  send(items: readonly T[]): Promise<Sent>;
   /** Takes the answer to one; it has left the outbox. */
   answered(item: T, answer: Answer): void;
+  /** What goes before everything else that waits, such as a call for help. */
+  isUrgent?(item: T): boolean;
 }
 
 /**
  * What was done here and is on its way: shown at once, sent in order, kept on the device until it was answered. Its ids make
  * sending twice harmless, so whatever is in doubt is sent again. Each write to the device reads what is there first: the same
  * page may be open in two windows, and neither loses what the other did.
+ *
+ * Nothing stands in the way of what comes behind it: what is too much for one request goes in smaller ones, what the server says
+ * can never be kept is answered so, and what it stumbles over goes last, again and again, with longer and longer waits.
  */
 export class Outbox<T> {
   /** In the order in which it was done. */
   readonly waiting = shallowRef<readonly T[]>([]);
+  /** Why what waits is not kept yet, as the server said last; null while it answers. */
+  readonly trouble = shallowRef<Problem | null>(null);
+  /** Whether this device could keep what waits: else it is lost with the page. */
+  readonly isOnDevice = ref(true);
+  #atOnce = MAX_GESTURES;
+  #waitMs = RETRY_MS;
+  readonly #stumbledOver = new Set<string>();
   readonly #schema: z.ZodType<T>;
   readonly #idOf: (item: T) => string;
   readonly #post: Post<T>;
@@ -46,7 +64,7 @@ export class Outbox<T> {
 
   add(item: T): void {
     this.waiting.value = [...this.waiting.value, item];
-    this.#keep(this.#joined(this.#onDevice(), [item]));
+    this.#keep(this.#joined(this.#onDevice(), this.waiting.value));
     void this.flush();
   }
 
@@ -75,24 +93,64 @@ export class Outbox<T> {
 
   /** Sends what waits, unless that is under way; comes back by itself when it could not be sent. */
   async flush(): Promise<void> {
-    const items = this.waiting.value.slice(0, MAX_GESTURES);
+    const items = this.#next();
     if (this.#isSending || !this.#isOpen || items.length === 0) return;
     this.#isSending = true;
-    const answers = await this.#post.send(items);
+    const sent = await this.#post.send(items);
     this.#isSending = false;
-    if (answers === 'closed') return this.shut();
-    if (answers === 'again') {
-      setTimeout(() => void this.flush(), RETRY_MS);
-      return;
+    if (sent === 'closed') this.shut();
+    else if (sent === 'again') this.#later(RETRY_MS);
+    else if ('type' in sent) this.#notTaken(items, sent);
+    else {
+      [this.trouble.value, this.#atOnce, this.#waitMs] = [null, MAX_GESTURES, RETRY_MS];
+      this.#settle(items, sent);
+      void this.flush();
     }
+  }
+
+  // What goes next: what is urgent first, what was stumbled over last, and no more than fits.
+  #next(): readonly T[] {
+    const smooth = this.waiting.value.filter((item) => !this.#stumbledOver.has(this.#idOf(item)));
+    const list = smooth.length > 0 ? smooth : this.waiting.value.slice(0, 1);
+    const isUrgent = (item: T): boolean => this.#post.isUrgent?.(item) ?? false;
+    const inOrder = [...list.filter(isUrgent), ...list.filter((item) => !isUrgent(item))];
+    let bytes = 0;
+    const fits = inOrder.findIndex((item, i) => {
+      bytes += bytesOf(item);
+      return i >= this.#atOnce || (i > 0 && bytes > GESTURES_AT_ONCE_BYTES);
+    });
+    return fits < 0 ? inOrder : inOrder.slice(0, fits);
+  }
+
+  // None of them was judged. Half as many are tried, until it is clear which one it is.
+  #notTaken(items: readonly T[], problem: Problem): void {
+    this.trouble.value = problem;
+    const isBusy = problem.status >= 500 || problem.status === 429;
+    const [only] = items;
+    if (items.length > 1) this.#atOnce = Math.ceil(items.length / 2);
+    else if (!isBusy && only) {
+      this.#settle([only], [{ outcome: 'not-kept', id: this.#idOf(only), problem, current: [] }]);
+      this.trouble.value = null;
+    } else if (only) {
+      this.#stumbledOver.add(this.#idOf(only));
+      this.#waitMs = Math.min(this.#waitMs * 2, LONGEST_RETRY_MS);
+    }
+    this.#later(isBusy ? this.#waitMs : 0);
+  }
+
+  #settle(items: readonly T[], answers: readonly Answer[]): void {
     this.arrived(items.map(this.#idOf));
     items.forEach((item, i) => answers[i] && this.#post.answered(item, answers[i]));
-    void this.flush();
+  }
+
+  #later(afterMs: number): void {
+    setTimeout(() => void this.flush(), afterMs);
   }
 
   /** Takes out what the server is known to have, by its ids. */
   arrived(ids: readonly string[]): void {
     const gone = new Set(ids);
+    for (const id of gone) this.#stumbledOver.delete(id);
     const left = (list: readonly T[]): readonly T[] => list.filter((item) => !gone.has(this.#idOf(item)));
     if (left(this.waiting.value).length === this.waiting.value.length) return;
     this.#keep(left(this.#onDevice()));
@@ -116,6 +174,10 @@ export class Outbox<T> {
   #keep(list: readonly T[]): void {
     if (!this.#key) return;
     if (list.length === 0) forgetDevice(this.#key);
-    else writeDevice(this.#key, list);
+    this.isOnDevice.value = list.length === 0 || writeDevice(this.#key, list);
   }
 }
+
+const ENCODER = new TextEncoder();
+/** How long something is on the wire, in bytes of JSON. */
+export const bytesOf = (item: unknown): number => ENCODER.encode(JSON.stringify(item)).length;

@@ -14,7 +14,7 @@ import {
 } from '@kobby/core';
 import { computed, ref, shallowRef } from 'vue';
 import { ask, instantNow, newId } from './api.ts';
-import { Outbox } from './outbox.ts';
+import { Outbox, type Sent } from './outbox.ts';
 import { PhoneCopy, type UnkeptAct } from './phone-copy.ts';
 
 /** What a tick is about. */
@@ -23,6 +23,8 @@ export type TickSubject = Extract<ShareAct, { kind: 'tick' }>['subject'];
 export type SharedWord = Omit<Extract<ShareAct, { kind: 'note' }>['note'], 'id'>;
 
 const RETRY_MS = 2000;
+// Who is told to wait does not get in sooner by asking.
+const PATIENT_MS = 30_000;
 
 const isSame = (a: TickSubject, b: TickSubject): boolean =>
   'taskId' in a
@@ -34,6 +36,8 @@ export class SharedLink {
   readonly handover = shallowRef<Handover | null>(null);
   /** Why the link does not open; null while it does. */
   readonly closed = shallowRef<Problem | null>(null);
+  /** What keeps the home from answering just now, as it said itself; it is asked again. Null while it answers. */
+  readonly trouble = shallowRef<Problem | null>(null);
   /** A pass-phrase is asked for; with what was wrong about the last one. */
   readonly locked = shallowRef<{ readonly problem: Problem } | null>(null);
   readonly connected = ref(false);
@@ -66,7 +70,10 @@ export class SharedLink {
   readonly #outbox = new Outbox<TimedAct>(timedActSchema, ({ gestureId }) => gestureId, {
     send: (acts) => this.#post(acts),
     answered: (act, answer) => this.#answered(act, answer),
+    isUrgent: ({ act }) => act.kind === 'note' && act.note.kind === 'help',
   });
+  /** Whether this phone could keep what waits: else it is lost with the page. */
+  readonly isOnDevice = this.#outbox.isOnDevice;
   readonly #online = (): void => void this.#outbox.flush();
   readonly waiting = this.#outbox.waiting;
 
@@ -87,10 +94,13 @@ export class SharedLink {
       ? await ask('POST', `${this.#base}/enter`, handoverSchema, { secret: this.#secret, passPhrase })
       : await ask('GET', this.#base, handoverSchema);
     if (this.#ended) return;
-    if (said.kind === 'problem') this.#met(said.problem);
-    if (said.kind === 'unreachable') setTimeout(() => void this.open(passPhrase), RETRY_MS);
-    if (said.kind !== 'ok') return;
+    if (said.kind === 'problem' && this.#met(said.problem)) return;
+    if (said.kind !== 'ok') {
+      setTimeout(() => void this.open(passPhrase), this.#retryMs());
+      return;
+    }
     this.locked.value = null;
+    this.closed.value = null;
     this.#show(said.data);
     this.#outbox.open();
     this.#listen();
@@ -142,19 +152,24 @@ export class SharedLink {
   }
 
   #show(handover: Handover): void {
+    this.trouble.value = null;
     this.handover.value = handover;
     this.#copy.keepShown(handover, Date.now());
   }
 
-  // The end of a link takes its copy off the phone; a pass-phrase that is asked for does not end it.
-  #met(problem: Problem): void {
-    if (isProblemOf(problem, 'link-locked') || isProblemOf(problem, 'wrong-pass-phrase')) {
+  /**
+   * Takes what the server says of the link itself: true when it does not open now. The end of a link takes its copy off the phone;
+   * a pass-phrase that is asked for does not. Any other problem is the server's: what is shown stays, and it is asked again.
+   */
+  #met(problem: Problem): boolean {
+    const isAsking = this.locked.value !== null && isProblemOf(problem, 'too-many-attempts');
+    if (isAsking || LOCKS.some((kind) => isProblemOf(problem, kind))) {
       this.locked.value = { problem };
-      return;
+      return true;
     }
-    if (isProblemOf(problem, 'too-many-attempts') && this.locked.value) {
-      this.locked.value = { problem };
-      return;
+    if (!SHUTS.some((kind) => isProblemOf(problem, kind))) {
+      this.trouble.value = problem;
+      return false;
     }
     this.closed.value = problem;
     this.#stream?.close();
@@ -163,6 +178,11 @@ export class SharedLink {
       this.handover.value = null;
       this.#outbox.clear();
     }
+    return true;
+  }
+
+  #retryMs(): number {
+    return this.trouble.value && isProblemOf(this.trouble.value, 'too-many-attempts') ? PATIENT_MS : RETRY_MS;
   }
 
   #listen(): void {
@@ -191,19 +211,18 @@ export class SharedLink {
   async #recheck(): Promise<void> {
     const said = await ask('GET', this.#base, handoverSchema);
     if (this.#ended) return;
-    if (said.kind === 'unreachable') setTimeout(() => void this.#recheck(), RETRY_MS);
-    if (said.kind === 'problem') this.#met(said.problem);
-    if (said.kind !== 'ok') return;
+    if (said.kind === 'problem' && this.#met(said.problem)) return;
+    if (said.kind !== 'ok') {
+      setTimeout(() => void this.#recheck(), this.#retryMs());
+      return;
+    }
     this.#show(said.data);
     if (this.#stream?.readyState === EventSource.CLOSED) this.#listen();
   }
 
-  async #post(acts: readonly TimedAct[]): Promise<readonly Answer[] | 'again' | 'closed'> {
+  async #post(acts: readonly TimedAct[]): Promise<Sent> {
     const said = await ask('POST', `${this.#base}/acts`, answersSchema, { acts });
-    if (said.kind === 'problem') {
-      this.#met(said.problem);
-      return 'closed';
-    }
+    if (said.kind === 'problem') return this.#met(said.problem) ? 'closed' : said.problem;
     if (said.kind === 'unreachable') {
       this.connected.value = false;
       return 'again';
@@ -226,6 +245,8 @@ export class SharedLink {
 }
 
 const ENDS = ['link-revoked', 'link-expired', 'not-found'] as const;
+const SHUTS = [...ENDS, 'sign-in-needed', 'not-from-here'] as const;
+const LOCKS = ['link-locked', 'wrong-pass-phrase'] as const;
 
 /** A day of what a link shows, by its blocks in the order of the clock; what is out all day apart. */
 export interface SharedBlock {

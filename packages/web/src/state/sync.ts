@@ -12,6 +12,7 @@ import {
   isProblemOf,
   judge,
   judgeAsSeen,
+  MAX_GESTURES_BYTES,
   sinceSchema,
   snapshotSchema,
   type Actor,
@@ -39,7 +40,7 @@ import {
   waitingFor,
   without,
 } from './replica.ts';
-import { Outbox } from './outbox.ts';
+import { bytesOf, Outbox, type Sent } from './outbox.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
 export type Connection = 'loading' | 'connected' | 'unreachable' | 'signed-out';
@@ -67,6 +68,10 @@ export class BookSync {
     answered: (gesture, answer) => this.#settle(gesture, answer),
   });
   #stopListening: (() => void) | null = null;
+  /** Why what waits is not kept yet; null while the server answers. */
+  readonly trouble = this.#outbox.trouble;
+  /** Whether this device could keep what waits. */
+  readonly isOnDevice = this.#outbox.isOnDevice;
 
   /** Fetches the whole book, and listens from there on. */
   async load(): Promise<void> {
@@ -95,6 +100,7 @@ export class BookSync {
     if (undoing) input.undoes = undoing.entry.id;
     const parsed = gestureSchema.safeParse(input);
     if (!parsed.success) return { done: false, errors: fieldProblems(parsed.error) };
+    if (bytesOf(parsed.data) > MOST_BYTES) return { done: false, errors: [TOO_MUCH] };
     const before = this.replica.value.shown;
     const { gesture, outcome } = this.#judge(parsed.data, undoing);
     if (outcome.outcome !== 'kept') return { done: false, errors: errorsOf(outcome) };
@@ -206,14 +212,14 @@ export class BookSync {
     if (said.kind === 'problem') await this.load();
   }
 
-  async #post(gestures: readonly Gesture[]): Promise<readonly Answer[] | 'again' | 'closed'> {
+  async #post(gestures: readonly Gesture[]): Promise<Sent> {
     const said = await ask('POST', '/api/gestures', answersSchema, { gestures });
     this.connection.value = said.kind === 'unreachable' ? 'unreachable' : 'connected';
     if (said.kind === 'unreachable') return 'again';
     if (said.kind === 'ok') return said.data.answers;
     const inside = answersSchema.safeParse(said.problem);
     if (inside.success) return inside.data.answers;
-    if (!isProblemOf(said.problem, 'sign-in-needed')) return 'again';
+    if (!isProblemOf(said.problem, 'sign-in-needed')) return said.problem;
     this.#closeDoor();
     return 'closed';
   }
@@ -231,6 +237,13 @@ export class BookSync {
     void this.load();
   }
 }
+
+// The versions that it meets still come to a gesture.
+const MOST_BYTES = MAX_GESTURES_BYTES * 0.9;
+const TOO_MUCH: FieldProblem = {
+  path: [],
+  message: 'This is too much to be kept at once: bring it in in two parts',
+};
 
 function errorsOf(outcome: Exclude<Judgement, { outcome: 'kept' }>): FieldProblem[] {
   if (outcome.outcome === 'untimely')

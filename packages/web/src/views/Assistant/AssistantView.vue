@@ -19,7 +19,7 @@ const secret = window.location.hash.slice(1);
 // The secret is exchanged once; it does not stay in the address bar for others to read.
 window.history.replaceState(window.history.state, '', window.location.pathname);
 const link = new SharedLink(String(route.params.shareId), secret);
-const { handover, closed, locked, connected, waiting, unkept } = link;
+const { handover, closed, locked, connected, waiting, unkept, trouble, isOnDevice } = link;
 const letGo = (): void => link.close();
 const MINUTE_MS = 60_000;
 const now = ref(Date.now());
@@ -51,8 +51,11 @@ const allDay = computed(() => {
 });
 const index = computed(() => handover.value?.days.findIndex((one) => one.number === day.value?.number) ?? -1);
 const state = computed(() => {
-  const kept = canKeepCopy() ? ', kept on this phone' : '';
+  const kept = canKeepCopy() && isOnDevice.value ? ', kept on this phone' : '';
+  if (waiting.value.length > 0 && !isOnDevice.value)
+    return `${waiting.value.length} on the way: leave this page open, the phone has no room to keep them`;
   if (waiting.value.length > 0) return `${waiting.value.length} on the way${kept}`;
+  if (trouble.value) return `the home does not answer, asked again${kept}`;
   return connected.value ? 'up to date' : `not connected${kept}`;
 });
 const minutes = computed(() =>
@@ -178,7 +181,11 @@ function go(step: number): void {
       </header>
       <main><p>There are no days on this link any more.</p></main>
     </template>
-    <main v-else class="shut"><p class="soft">Opening …</p></main>
+    <main v-else class="shut">
+      <p class="soft" role="status">
+        {{ trouble ? `${trouble.title}. It is tried again by itself.` : 'Opening …' }}
+      </p>
+    </main>
   </div>
 </template>
 

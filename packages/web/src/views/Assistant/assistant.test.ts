@@ -34,7 +34,7 @@ const share = shareSchema.parse({
   revokedAt: null,
 });
 let book: Book;
-let reach: 'there' | 'gone' | 'revoked' | 'refusing';
+let reach: 'there' | 'gone' | 'revoked' | 'refusing' | 'broken' | 'cramped';
 const posted: TimedAct[] = [];
 
 class SilentStream extends EventTarget {
@@ -48,8 +48,12 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
   if (reach === 'gone') throw new TypeError('no network');
   if (reach === 'revoked')
     return new Response(JSON.stringify(problem('link-revoked', 'Ask for a new one.')), { status: 410 });
+  if (reach === 'broken')
+    return new Response(JSON.stringify(problem('our-mistake', 'Nothing was kept.')), { status: 500 });
   if (!path.endsWith('/acts')) return new Response(JSON.stringify(project(book, share, A_MONDAY)));
   const { acts } = JSON.parse(String(init.body)) as { acts: TimedAct[] };
+  if (reach === 'cramped' && acts.length > 2)
+    return new Response(JSON.stringify(problem('too-large', 'Nothing was kept.')), { status: 413 });
   const answers = acts.map((one) => {
     posted.push(one);
     return reach === 'refusing' ? refused(one) : kept(one);
@@ -155,6 +159,48 @@ test('without a connection ticks wait, in order, and arrive once each', async ()
   expect(posted.map(({ act }) => act.kind === 'tick' && act.done)).toEqual([true, false, true]);
   expect(new Set(posted.map(({ gestureId }) => gestureId)).size).toBe(3);
   expect([link.waiting.value, Object.keys(book.ticks).length]).toEqual([[], 1]);
+});
+
+test('a home that stumbles does not hide the day: what was done waits, is told, and arrives', async () => {
+  reach = 'broken';
+  const card = show();
+  await card.get('.tick').trigger('click');
+  link.write({ kind: 'help', day: 1, placementId: null, text: '' });
+  await settle();
+  expect([link.closed.value, link.waiting.value.length, link.handover.value?.label]).toEqual([
+    null,
+    2,
+    'Sol',
+  ]);
+  expect(link.trouble.value?.title).toBe('Something went wrong in Kobby');
+  reach = 'there';
+  await vi.advanceTimersByTimeAsync(30_000);
+  expect(posted.map(({ act }) => act.kind)).toEqual(['note', 'tick']);
+  expect([link.waiting.value, link.trouble.value]).toEqual([[], null]);
+});
+
+test('a page that is opened while the home stumbles shows what it kept, and goes on by itself', async () => {
+  link.close();
+  reach = 'broken';
+  const again = new SharedLink('link', '');
+  await again.open();
+  expect([again.closed.value, again.handover.value?.label]).toEqual([null, 'Sol']);
+  reach = 'there';
+  await vi.advanceTimersByTimeAsync(3000);
+  expect(again.trouble.value).toBe(null);
+  again.close();
+});
+
+test('a queue that is too long for one request goes in several', async () => {
+  reach = 'gone';
+  for (let i = 0; i < 5; i += 1) link.write({ kind: 'note', day: 1, placementId: null, text: `Word ${i}` });
+  await settle();
+  reach = 'cramped';
+  await vi.advanceTimersByTimeAsync(10_000);
+  expect(posted.map(({ act }) => act.kind === 'note' && act.note.text)).toEqual(
+    [0, 1, 2, 3, 4].map((i) => `Word ${i}`),
+  );
+  expect(link.waiting.value).toEqual([]);
 });
 
 test('what was done without a connection outlives the page, and a word shows that it is on its way', async () => {

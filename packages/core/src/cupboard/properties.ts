@@ -77,6 +77,11 @@ export const PROPERTIES = {
   },
   saltPercent: { label: 'Salt, of its weight (%)', shape: { kind: 'percent' } },
   forFood: flag('Made for food'),
+  grain: choice('Grain, flour or starch', {
+    none: 'none',
+    gluten: 'wheat, rye, barley, oats',
+    other: 'rice, maize, potato or another one',
+  }),
   glitter: flag('Loose glitter'),
   dust: flag('Dusty when dry'),
   iceMm: { label: 'Ice, smallest piece (mm)', shape: { kind: 'mm' } },

@@ -139,8 +139,27 @@ export const supplyKind = entityKind({
   name: ({ name }) => name,
 });
 
-/** The allergens of a supply, with those that they always bring along. */
-export const allergensOf = (supply: Supply): ReadonlySet<AllergenId> => withImplied(supply.allergens);
+/**
+ * What a supply brings along: its allergens with those that they imply, and gluten with every grain that holds it. What is
+ * labelled free of gluten brings none, whatever grain it is.
+ */
+export function allergensOf({ allergens, glutenFree, properties }: Supply): ReadonlySet<AllergenId> {
+  const all = new Set(withImplied(allergens));
+  if (properties.grain === 'gluten') all.add('gluten');
+  if (glutenFree) all.delete('gluten');
+  return all;
+}
+
+/** Whether a supply brings one of some allergens. Everybody who has to keep something from somebody asks here. */
+export const brings = (supply: Supply, allergens: readonly AllergenId[]): boolean =>
+  allergens.length > 0 && [...allergensOf(supply)].some((one) => allergens.includes(one));
+
+/**
+ * Whether a supply may bring an allergen although it is not made of it: its label says so, or it is grain without gluten of its
+ * own, such as rice, that is not labelled free of it: it is milled where wheat is.
+ */
+export const mayBring = ({ mayContain, glutenFree, properties }: Supply, allergen: AllergenId): boolean =>
+  mayContain.includes(allergen) || (allergen === 'gluten' && properties.grain === 'other' && !glutenFree);
 
 export const wishIdSchema = idSchema.brand<'WishId'>();
 /** Something wanted for a later unit: collected for months, or bought when it turns up. */

@@ -101,7 +101,9 @@ export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind 
 export { entryFacts, entrySummary } from './search/facts.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
 export * from './kitchen/convert.ts';
+export { thingsOf } from './kitchen/inherit.ts';
 export * from './kitchen/made-of.ts';
+export * from './kitchen/own-bowl.ts';
 export * from './kitchen/round.ts';
 export * from './kitchen/scale.ts';
 export * from './kitchen/swapped.ts';

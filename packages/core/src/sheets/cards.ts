@@ -6,6 +6,7 @@ import {
   formatDays,
   materialsOf,
   materialText,
+  noBowlText,
   scaledTo,
   sessionsOf,
   whoDoesWhat,
@@ -13,7 +14,7 @@ import {
 } from '../reading/index.ts';
 import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
 import { cautionsFor } from './day-sheet.ts';
-import { pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
+import { caution, pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
 
 function daysText(placement: Placement): string {
   const [from, to] = [firstDayOf(placement), lastDayOf(placement)];
@@ -127,14 +128,13 @@ export const recipeCards = (book: Book, reading: Reading): readonly PrintedPage[
             ]),
           ),
           ...(recipe.keptHow === '' ? [] : [text(`Kept: ${recipe.keptHow}`)]),
-          ...(cooking.own
-            ? [
-                text(
-                  `Own bowl for ${cooking.own.children.map(({ shownAs }) => shownAs).join(', ')}: made apart, by the recipe with its swaps`,
-                  true,
-                ),
-              ]
-            : []),
+          ...cooking.own.map((bowl) =>
+            text(
+              `Own bowl for ${bowl.children.map(({ shownAs }) => shownAs).join(', ')}: made apart, by the recipe with its swaps`,
+              true,
+            ),
+          ),
+          ...cooking.without.map((none) => caution(`Own bowl: ${noBowlText(none)}`)),
         ],
       },
     ];

@@ -4,9 +4,27 @@ const GROCER = 'Grocer';
 const DISCOUNT = 'Discount shop';
 const CRAFT = 'Craft shop';
 
-const food = ofCategory('food', { foodForm: 'soft', filler: 'none', ingredients: [], foodOnly: 'all' });
-const filler = ofCategory('filler', { loosePart: 'none', filler: 'coarse', foodOnly: 'no', dust: false });
-const paint = ofCategory('paint-and-glue', { ingredients: [], foodOnly: 'no', glitter: false, dust: false });
+const food = ofCategory('food', {
+  foodForm: 'soft',
+  filler: 'none',
+  ingredients: [],
+  foodOnly: 'all',
+  grain: 'none',
+});
+const filler = ofCategory('filler', {
+  loosePart: 'none',
+  filler: 'coarse',
+  foodOnly: 'no',
+  dust: false,
+  grain: 'none',
+});
+const paint = ofCategory('paint-and-glue', {
+  ingredients: [],
+  foodOnly: 'no',
+  glitter: false,
+  dust: false,
+  grain: 'none',
+});
 
 const made = ofCategory('made', { loosePart: 'none', ingredients: [], foodOnly: 'all', saltPercent: 'none' });
 
@@ -24,7 +42,7 @@ const FOOD: readonly StarterSupply[] = [
       [1000, 140, DISCOUNT],
       [2500, 310, GROCER],
     ],
-    props: { ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
+    props: { grain: 'gluten', ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
   }),
   food('rice-flour', 'Rice flour, certified', 'Kitchen, top', 400, {
     unit: 'g',
@@ -32,19 +50,21 @@ const FOOD: readonly StarterSupply[] = [
     density: 0.67,
     glutenFree: true,
     packs: [[500, 260, GROCER]],
-    props: { ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
+    props: { grain: 'other', ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
   }),
   food('corn-starch', 'Corn starch', 'Kitchen, top', 300, {
     unit: 'g',
     low: 200,
     density: 0.54,
     packs: [[400, 150, GROCER]],
+    props: { grain: 'other' },
   }),
   food('corn-meal', 'Corn meal', 'Kitchen, top', 500, {
     unit: 'g',
     density: 0.66,
     mayContain: ['gluten'],
     packs: [[1000, 220, GROCER]],
+    props: { grain: 'other' },
   }),
   food('fine-salt', 'Fine salt', 'Kitchen, top', 750, {
     unit: 'g',
@@ -109,7 +129,7 @@ const FOOD: readonly StarterSupply[] = [
     unit: 'g',
     allergens: ['gluten'],
     packs: [[375, 280, GROCER]],
-    props: { foodForm: 'cut', filler: 'coarse' },
+    props: { grain: 'gluten', foodForm: 'cut', filler: 'coarse' },
   }),
   food('milk-powder', 'Milk powder', 'Kitchen, top', 400, {
     unit: 'g',
@@ -175,15 +195,19 @@ const FILLERS: readonly StarterSupply[] = [
       [1000, 160, DISCOUNT],
       [5000, 690, GROCER],
     ],
-    props: GRAIN,
+    props: { ...GRAIN, grain: 'other' },
   }),
-  filler('coloured-rice', 'Coloured rice', 'D1', 0, { unit: 'mL', density: 0.8, props: GRAIN }),
+  filler('coloured-rice', 'Coloured rice', 'D1', 0, {
+    unit: 'mL',
+    density: 0.8,
+    props: { ...GRAIN, grain: 'other' },
+  }),
   filler('rolled-oats', 'Rolled oats', 'D1', 1000, {
     unit: 'g',
     density: 0.38,
     allergens: ['gluten'],
     packs: [[1000, 190, GROCER]],
-    props: { ...GRAIN, ...part(7, 9), dust: true },
+    props: { ...GRAIN, grain: 'gluten', ...part(7, 9), dust: true },
   }),
   filler('lentils', 'Brown lentils', 'D1', 500, {
     unit: 'g',
@@ -208,20 +232,20 @@ const FILLERS: readonly StarterSupply[] = [
     density: 0.36,
     allergens: ['wheat'],
     packs: [[500, 110, DISCOUNT]],
-    props: { ...GRAIN, ...part(9, 40) },
+    props: { ...GRAIN, grain: 'gluten', ...part(9, 40) },
   }),
   filler('large-shells', 'Large pasta shells', 'D1', 500, {
     unit: 'g',
     density: 0.28,
     allergens: ['wheat'],
     packs: [[500, 210, GROCER]],
-    props: { ...part(40, 60), foodOnly: 'all' },
+    props: { grain: 'gluten', ...part(40, 60), foodOnly: 'all' },
   }),
   filler('popcorn-kernels', 'Popcorn kernels', 'D1', 400, {
     unit: 'g',
     density: 0.8,
     packs: [[500, 170, GROCER]],
-    props: { ...GRAIN, ...part(7, 9) },
+    props: { ...GRAIN, grain: 'other', ...part(7, 9) },
   }),
   filler('play-sand', 'Washed play sand', 'Shed', 12000, {
     unit: 'g',
@@ -293,7 +317,7 @@ const PAINTS: readonly StarterSupply[] = [
     unit: 'mL',
     got: 'collected',
     allergens: ['wheat'],
-    props: { foodOnly: 'all' },
+    props: { grain: 'gluten', foodOnly: 'all' },
   }),
   paint('bubble-mix', 'Bubble mix', 'Yard box', 500, {
     unit: 'mL',

@@ -15,6 +15,7 @@ import {
   type PlainDay,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import { newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import { useReading } from '../state/unit.ts';
@@ -102,6 +103,12 @@ const canShow = computed(() => {
       <button v-if="finding.rule === 'unknown'" type="button" class="mend" @click="filling = true">
         Fill it in
       </button>
+      <RouterLink
+        v-if="finding.recipeId"
+        class="mend"
+        :to="{ name: 'counter', params: { recipeId: finding.recipeId }, query: { edit: 'swaps' } }"
+        >Write a swap, or see other recipes</RouterLink
+      >
       <form v-if="mayKeep" class="keep" @submit.prevent="keep">
         <label>
           Keep it as it is, because

@@ -1,5 +1,5 @@
 import type { Book } from '../../book/index.ts';
-import { cheapestPacks, type PackChoice, type Supply } from '../../cupboard/index.ts';
+import { brings, cheapestPacks, type PackChoice, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Child, Home } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
@@ -7,7 +7,6 @@ import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { levelsFor } from '../cautions/cautions.ts';
-import { brings } from '../kitchen/swapped.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { ageOn } from '../plan/plan.ts';
 import { childrenAround, fillingOf, isFiller, type Filling } from '../amounts/filling.ts';

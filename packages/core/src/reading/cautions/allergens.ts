@@ -3,11 +3,12 @@ import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
-import { fingerprint, formatDays, type Finding } from '../ground/finding.ts';
+import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-import { thingOf } from './inherit.ts';
+import { thingOf, thingsOf } from '../kitchen/inherit.ts';
+import { AS_IT_IS, ownBowls } from '../kitchen/own-bowl.ts';
 
 /** A supply of a placement that a child who is there must not meet. */
 export interface AllergenMeeting {
@@ -63,7 +64,8 @@ export const allergenFindings = answerFlat(
       level: 'stop',
       title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
-      instead: `${ownBowl(look, supply, allergen, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
+      ...recipeOf(look, supply),
+      instead: `${ownBowl(look, supply, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
@@ -80,11 +82,20 @@ export const allergenFindings = answerFlat(
     })),
 );
 
-// What a recipe makes can be made for one child, where the recipe says with what.
-function ownBowl(look: Look, supply: Supply, allergen: AllergenId, child: Child): string {
+// What a recipe makes can be made for one child, where its swaps keep out all that the child must not meet.
+function ownBowl(look: Look, supply: Supply, child: Child): string {
   const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
-  const hasSwap = recipe?.swaps.some((swap) => swap.allergen === allergen) ?? false;
-  return hasSwap ? `The recipe has a swap: an own bowl, own tools and a label for ${child.name}. ` : '';
+  if (!recipe) return '';
+  const { bowls, without } = ownBowls(recipe, thingsOf(look), AS_IT_IS, [child]);
+  if (bowls.length > 0)
+    return `The recipe has a swap: an own bowl, own tools and a label for ${child.name}. `;
+  const left = without.flatMap((none) => none.left.map(({ name }) => name));
+  return `No own bowl: ${recipe.title} has no swap for ${listed([...new Set(left)])}. Write one, or take another recipe. `;
 }
+
+const recipeOf = (look: Look, supply: Supply): Pick<Finding, 'recipeId'> => {
+  const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
+  return recipe ? { recipeId: recipe.id } : {};
+};
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

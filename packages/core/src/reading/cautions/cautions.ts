@@ -1,5 +1,5 @@
 import { groupBy } from '../../book/index.ts';
-import { PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
+import { mayBring, PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
@@ -8,7 +8,7 @@ import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from
 import { materialsOf } from '../amounts/uses.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
-import { thingOf } from './inherit.ts';
+import { thingOf } from '../kitchen/inherit.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
 import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';
 
@@ -274,11 +274,13 @@ function unknownFinding(all: readonly Used[]): Finding[] {
 
 function mayContainFindings(all: readonly Used[]): Finding[] {
   // Few labels say that they may contain something: the others are passed over at once.
-  const risky = all.filter(({ supply }) => supply.mayContain.length > 0);
+  const risky = all.filter(
+    ({ supply }) => supply.mayContain.length > 0 || supply.properties.grain === 'other',
+  );
   const meetings = risky.flatMap((used) =>
     used.children.flatMap((child) =>
       child.allergies
-        .filter(({ allergen }) => used.supply.mayContain.includes(allergen))
+        .filter(({ allergen }) => mayBring(used.supply, allergen))
         .map(({ allergen }) => ({ ...used, child, allergen })),
     ),
   );
@@ -292,7 +294,10 @@ function mayContainFindings(all: readonly Used[]): Finding[] {
       level: 'care',
       title: `May contain ${ALLERGENS[allergen]}: ${child.name}`,
       detail: `${fewOf(names)}, ${formatDays(about(those).days)}.`,
-      instead: 'Read the label again at each purchase.',
+      instead:
+        allergen === 'gluten'
+          ? 'Only what is labelled gluten-free: other grain is milled where wheat is. Read the label again at each purchase.'
+          : 'Read the label again at each purchase.',
       basis: 'the label of the maker',
       ...about(those),
       childIds: [child.id],

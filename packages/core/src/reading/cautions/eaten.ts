@@ -5,7 +5,7 @@ import { answerFlat } from '../ground/answer.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-import { thingOf } from './inherit.ts';
+import { thingOf } from '../kitchen/inherit.ts';
 
 /** What never touches food, however it is made. */
 const NEVER: ReadonlySet<CategoryId> = new Set(['print', 'paper-and-card', 'electric']);

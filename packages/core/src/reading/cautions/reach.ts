@@ -6,7 +6,7 @@ import { answer, answerFlat } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
-import { thingOf } from './inherit.ts';
+import { thingOf } from '../kitchen/inherit.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
 import { mouths } from './rule.ts';
 

@@ -60,8 +60,6 @@ export const LIMITS = {
   /** Cords, EN 71-1 and ASTM F963; the second one a default. */
   cordMm: 220,
   longCordMm: 300,
-  /** One ninth by weight, a default. */
-  saltPercent: 100 / 9,
   /** A default. */
   iceMm: 60,
   climbMm: 450,

@@ -1,4 +1,5 @@
-import { forAll, has, LIMITS, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
+import { SALTY_PERCENT } from '../kitchen/made-of.ts';
+import { forAll, has, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
 
 /** What a thing is made of or contains: fillers, ingredients, plants, animals, heat. Levels as in docs/cautions.md. */
 export const RULES_BY_STUFF: readonly CautionRule[] = [
@@ -55,7 +56,7 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     row: 15,
     about: 'much salt',
     asks: ['saltPercent'],
-    is: ({ saltPercent }) => typeof saltPercent === 'number' && saltPercent > LIMITS.saltPercent,
+    is: ({ saltPercent }) => typeof saltPercent === 'number' && saltPercent > SALTY_PERCENT,
     level: (who) => (mouths(who) ? 'stop' : 'note'),
     figure: ({ saltPercent }) => `${Math.round(Number(saltPercent) * 10) / 10} % salt`,
     instead: 'Use a low-salt dough. Keep it from pets.',

@@ -2,6 +2,7 @@ import { formatDay, type PlainDay } from '../../calendar/index.ts';
 import type { PackChoice, Supply } from '../../cupboard/index.ts';
 import type { BasketId } from '../../daybook/index.ts';
 import { formatQuantity, quantity, type UnitSystem } from '../../measure/index.ts';
+import { noBowlText } from '../kitchen/own-bowl.ts';
 import { batchesText } from './explain.ts';
 import type { SupplyLine } from './line.ts';
 
@@ -33,12 +34,14 @@ function packsDetail({ packs, supply }: SupplyLine, system: UnitSystem): string 
 
 function cookingDetails({ cooking }: SupplyLine): readonly string[] {
   if (!cooking) return [];
-  const { batches, own, problem } = cooking;
+  const { batches, own, without, problem } = cooking;
   return [
-    batches.gt(0) ? `${batchesText(batches)}${own ? ' for everyone' : ''}` : '',
-    own
-      ? `${batchesText(own.batches)} for ${own.children.map(({ shownAs }) => shownAs).join(', ')}, own bowl`
-      : '',
+    batches.gt(0) ? `${batchesText(batches)}${own.length > 0 ? ' for everyone' : ''}` : '',
+    ...own.map(
+      (bowl) =>
+        `${batchesText(bowl.batches)} for ${bowl.children.map(({ shownAs }) => shownAs).join(', ')}, own bowl`,
+    ),
+    ...without.map(noBowlText),
     problem ?? '',
   ];
 }

@@ -15,6 +15,7 @@ import {
 } from '../../measure/index.ts';
 import { spanOfDays } from '../../unit/index.ts';
 import { formatDays, listed } from '../ground/finding.ts';
+import { noBowlText } from '../kitchen/own-bowl.ts';
 import type { CookNeed, SupplyLine } from './line.ts';
 import type { Use } from '../amounts/uses.ts';
 
@@ -85,20 +86,17 @@ function packSentences({ packs, carried, supply }: SupplyLine, shown: Shown, cur
 function cookingSentences({ cooking }: SupplyLine, shown: Shown): string[] {
   if (!cooking) return [];
   if (cooking.problem !== null) return [cooking.problem];
-  const { own, times, recipe, batches } = cooking;
+  const { own, without, times, recipe, batches } = cooking;
   const sentences = [];
   if (batches.gt(0))
     sentences.push(
       `${batchesText(batches)} of ${shown(quantity(recipe.yields.amount, recipe.yields.unit))}.`,
     );
-  if (own) {
-    const who = listed(own.children.map(({ shownAs }) => shownAs));
-    const left =
-      own.left.length > 0 ? ` No swap is written for ${listed(own.left.map(({ name }) => name))}.` : '';
+  for (const bowl of own)
     sentences.push(
-      `${batchesText(own.batches)} without ${listed(own.without.map((id) => ALLERGENS[id]))} for ${who}: own bowl, own tools, a label.${left}`,
+      `${batchesText(bowl.batches)} without ${listed(bowl.without.map((id) => ALLERGENS[id]))} for ${listed(bowl.children.map(({ shownAs }) => shownAs))}: own bowl, own tools, a label.`,
     );
-  }
+  sentences.push(...without.map(noBowlText));
   if (times > 1) sentences.push(`It keeps ${recipe.keepsDays} days: made ${times} times, a part each time.`);
   return sentences;
 }

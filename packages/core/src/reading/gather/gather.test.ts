@@ -385,8 +385,8 @@ describe('what is cooked', () => {
     const { cooking } = lineOf(book, 'lump')!;
     expect([
       cooking?.batches.valueOf(),
-      cooking?.own?.batches.valueOf(),
-      cooking?.own?.children.map(({ id }) => id),
+      cooking?.own[0]?.batches.valueOf(),
+      cooking?.own[0]?.children.map(({ id }) => id),
     ]).toEqual([2.5, 0.5, ['c0']]);
     expect([lineOf(book, 'flour')!.need.amount, lineOf(book, 'rice-flour')!.need.amount]).toEqual([750, 180]);
     expect(lineDetails(lineOf(book, 'lump')!, 'metric')).toEqual([
@@ -397,6 +397,30 @@ describe('what is cooked', () => {
     expect(explainLine(lineOf(book, 'lump')!, 'metric').join(' ')).toContain(
       '½ of a batch without gluten for c0',
     );
+  });
+
+  test('is not made for a child for whom no swap does: that is told, and nothing is measured out for it', () => {
+    const book = after(
+      kitchen,
+      aSupply('rice-flour', { unit: 'g', allergens: ['sesame'] }),
+      aChild('c0', '2022-01-01', {
+        allergies: [
+          { allergen: 'gluten', words: 'coeliac' },
+          { allergen: 'sesame', words: 'sesame' },
+        ],
+      }),
+      aChild('c1', '2022-01-01', { allergies: [{ allergen: 'wheat', words: 'wheat' }] }),
+    );
+    const { cooking } = lineOf(book, 'lump')!;
+    expect(cooking?.own.map(({ children }) => children.map(({ id }) => id))).toEqual([['c1']]);
+    expect(cooking?.without.map(({ child, left }) => [child.id, left.map(({ id }) => id)])).toEqual([
+      ['c0', ['rice-flour']],
+    ]);
+    // Four of six get everyone's: 960 mL, 1.71 batches of 300 g, taken as two.
+    expect([lineOf(book, 'flour')!.need.amount, lineOf(book, 'rice-flour')!.need.amount]).toEqual([600, 180]);
+    const told = 'nothing for c0: no swap for rice-flour (sesame)';
+    expect(lineDetails(lineOf(book, 'lump')!, 'metric')).toContain(told);
+    expect(explainLine(lineOf(book, 'lump')!, 'metric')).toContain(told);
   });
 
   test('counts what is in the house, and stays on the shelf when that is enough', () => {

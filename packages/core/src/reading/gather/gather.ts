@@ -8,6 +8,7 @@ import type { UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
 import { circleStandIns, together } from '../circle/circle.ts';
+import { thingsOf } from '../kitchen/inherit.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
@@ -58,7 +59,7 @@ const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need
 
 // Every unit's lines, each with what is cooked for it.
 const sharedOut = answer((look, needs: readonly Need[]): ReadonlyMap<AllottedLine, CookPlan | null> => {
-  const supplies = look.table('supplies');
+  const supplies = thingsOf(look);
   const recipes = recipesByProduct(look.table('recipes'));
   const [errands, stockMoves] = [look.table('errands'), look.table('stockMoves')];
   const direct = needsBySupply(needs);
@@ -104,7 +105,7 @@ const finished = answer((look, line: AllottedLine, plan: CookPlan | null): Suppl
   if (!plan) return { ...line, cooking: null, pickup };
   const { cooking } = plan;
   // Children with a batch of their own are not served by what is in the house.
-  const made = cooking.problem === null && (cooking.batches.gt(0) || cooking.own !== null);
+  const made = cooking.problem === null && (cooking.batches.gt(0) || cooking.own.length > 0);
   const basket = line.errand?.basket ?? (made ? 'cook' : line.basket);
   const buy =
     made && line.buy.amount === 0

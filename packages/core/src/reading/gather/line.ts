@@ -1,20 +1,23 @@
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import type { PackChoice, Supply } from '../../cupboard/index.ts';
 import type { BasketId, Errand, Pickup } from '../../daybook/index.ts';
-import type { AllergenId, Child } from '../../house/index.ts';
+import type { Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import type { Exact, Quantity } from '../../measure/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import type { Peak } from '../amounts/peak.ts';
 import type { Use } from '../amounts/uses.ts';
+import type { OwnBowl, WithoutBowl } from '../kitchen/own-bowl.ts';
 
 /** What the kitchen makes of a supply for a unit. */
 export interface Cooking {
   readonly recipe: Recipe;
   /** Batches for everyone, in steps of a half. */
   readonly batches: Exact;
-  /** A batch of their own for children who must not meet what is in it: own bowl, own tools, a label. */
-  readonly own: OwnBatch | null;
+  /** Batches of their own for children who must not meet what is in it: own bowl, own tools, a label. */
+  readonly own: readonly OwnBatch[];
+  /** For whom nothing is made: no swap is written for what they must not meet. */
+  readonly without: readonly WithoutBowl[];
   /** The latest day on which it can be made, its waiting counted in. */
   readonly makeBy: PlainDay;
   /** It is used longer than it keeps: it has to be made so many times. */
@@ -23,12 +26,8 @@ export interface Cooking {
   readonly problem: string | null;
 }
 
-export interface OwnBatch {
-  readonly children: readonly Child[];
-  readonly without: readonly AllergenId[];
+export interface OwnBatch extends OwnBowl {
   readonly batches: Exact;
-  /** No swap is written for something that has to stay out. */
-  readonly left: readonly Supply[];
 }
 
 /** What one ingredient is needed for something that is cooked. */

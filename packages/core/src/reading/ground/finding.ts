@@ -1,5 +1,6 @@
 import type { SupplyId } from '../../cupboard/index.ts';
 import type { ChildId, CornerId, Lead } from '../../house/index.ts';
+import type { RecipeId } from '../../library/index.ts';
 import type { CirclePieceId, Placement, PlacementId } from '../../unit/index.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
@@ -83,6 +84,8 @@ export interface Finding {
   /** The pieces of circles that it is about. */
   readonly pieceIds?: readonly CirclePieceId[];
   readonly supplyIds?: readonly SupplyId[];
+  /** The recipe that makes what it is about: a swap written there may be a way out. */
+  readonly recipeId?: RecipeId;
   /** Its row in docs/cautions.md; left out for what is no caution. */
   readonly row?: number;
   /** What to do instead, in a sentence or two. */

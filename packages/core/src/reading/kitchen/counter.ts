@@ -1,5 +1,5 @@
 import type { Table } from '../../book/index.ts';
-import type { StockMove, Supply } from '../../cupboard/index.ts';
+import { brings, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import {
@@ -16,7 +16,8 @@ import { stockOf } from '../stock/ledger.ts';
 import { onlyFoodOf, saltShareOf, type OnlyFood, type SaltShare } from './made-of.ts';
 import { amountText, inPortions, roundedTogether, type Rounded, type WayToMeasure } from './round.ts';
 import { perBowl, scaledTo, type CannotScale, type Scaled, type Target } from './scale.ts';
-import { brings, swappedRecipe, type SwappedRecipe, type Wanted } from './swapped.ts';
+import { ownBowls, type OwnBowl, type WithoutBowl } from './own-bowl.ts';
+import { swappedRecipe, type SwappedRecipe, type Wanted } from './swapped.ts';
 
 /** What somebody wants to make. */
 export interface KitchenOrder {
@@ -56,32 +57,25 @@ export interface Mix {
   readonly salt: SaltShare;
   readonly allergens: readonly AllergenId[];
   /** Null for everyone, else those whose own bowl it is, and what stays out of it. */
-  readonly own: { readonly children: readonly Child[]; readonly without: readonly AllergenId[] } | null;
+  readonly own: OwnBowl | null;
+  /** What may bring something along that has to stay out of an own bowl: its label is read before it goes in. */
+  readonly doubtful: readonly Supply[];
 }
 
 export type Counter =
-  { readonly ok: true; readonly mixes: readonly Mix[] } | { readonly ok: false; readonly why: CannotScale };
-
-/** The children who must not meet what goes into a recipe as it is wanted, and the allergens that it is about. */
-export function apartFrom(
-  recipe: Recipe,
-  supplies: Table<Supply>,
-  wanted: Wanted,
-  children: readonly Child[],
-): { readonly children: readonly Child[]; readonly without: readonly AllergenId[] } {
-  const { ingredients } = swappedRecipe(recipe, supplies, wanted);
-  const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
-  const met = (child: Child): readonly AllergenId[] =>
-    child.allergies
-      .map(({ allergen }) => allergen)
-      .filter((one) => parts.some((part) => brings(part, [one])));
-  const apart = children.filter((child) => met(child).length > 0);
-  return { children: apart, without: [...new Set(apart.flatMap(met))] };
-}
+  | {
+      readonly ok: true;
+      readonly mixes: readonly Mix[];
+      /** For whom nothing is made: no swap is written for what they must not meet. */
+      readonly without: readonly WithoutBowl[];
+    }
+  | { readonly ok: false; readonly why: CannotScale };
 
 /**
  * Everything for what somebody wants to make, measured out: the mix for everyone and, where a child must not meet what
- * is in it, one of its own with the swaps of the recipe. Amounts are for one bowl, what is missing for all of them.
+ * is in it, one of its own with the swaps of the recipe. A child for whom the swaps do not do gets none, and is told. Amounts
+ * are for one bowl, what is missing for all of them. `supplies` as the cautions look at them: what is made brings along what
+ * goes into it.
  */
 export function counterFor(
   recipe: Recipe,
@@ -89,23 +83,9 @@ export function counterFor(
   stockMoves: Table<StockMove>,
   order: KitchenOrder,
 ): Counter {
-  const { target, wanted, children } = order;
-  const apart =
-    target.kind === 'children'
-      ? apartFrom(recipe, supplies, wanted, children)
-      : { children: [], without: [] };
-  const rest = target.kind === 'children' ? target.children - apart.children.length : 0;
-  const plans: { readonly target: Target; readonly wanted: Wanted; readonly own: Mix['own'] }[] = [];
-  // With nobody to make it for at all, the mix for everyone says so.
-  if (target.kind !== 'children') plans.push({ target, wanted, own: null });
-  else if (rest > 0 || apart.children.length === 0)
-    plans.push({ target: { ...target, children: rest }, wanted, own: null });
-  if (target.kind === 'children' && apart.children.length > 0)
-    plans.push({
-      target: { ...target, children: apart.children.length, spareShares: 0 },
-      wanted: { ...wanted, without: [...new Set([...wanted.without, ...apart.without])] },
-      own: apart,
-    });
+  const { target, wanted } = order;
+  const apart = ownBowls(recipe, supplies, wanted, target.kind === 'children' ? order.children : []);
+  const plans = plansFor(target, wanted, apart);
   // What is shown or tested is measured out for one container, however often it is done.
   const isEach = recipe.kind === 'science' && target.kind === 'batches' && recipe.yields.unit === 'mL';
   const bowlMl = order.bowlMl ?? (isEach ? recipe.yields.amount : null);
@@ -116,7 +96,31 @@ export function counterFor(
     if (!scaling.ok) return scaling;
     mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan.own));
   }
-  return { ok: true, mixes };
+  return { ok: true, mixes, without: apart.without };
+}
+
+interface MixPlan {
+  readonly target: Target;
+  readonly wanted: Wanted;
+  readonly own: OwnBowl | null;
+}
+
+function plansFor(
+  target: Target,
+  wanted: Wanted,
+  { bowls, without }: ReturnType<typeof ownBowls>,
+): readonly MixPlan[] {
+  if (target.kind !== 'children') return [{ target, wanted, own: null }];
+  const apart = bowls.reduce((sum, bowl) => sum + bowl.children.length, without.length);
+  const rest = Math.max(0, target.children - apart);
+  const own = bowls.map((bowl) => ({
+    target: { ...target, children: bowl.children.length, spareShares: 0 },
+    wanted: { ...wanted, without: [...new Set([...wanted.without, ...bowl.without])] },
+    own: bowl,
+  }));
+  // With nobody to make it for at all, the mix for everyone says so.
+  const isForSome = rest > 0 || apart === 0;
+  return [...(isForSome ? [{ target: { ...target, children: rest }, wanted, own: null }] : []), ...own];
 }
 
 function mixOf(
@@ -133,6 +137,7 @@ function mixOf(
   const allergens = Object.keys(ALLERGENS).filter((id) =>
     parts.some((part) => brings(part, [id as AllergenId])),
   );
+  const keptOut = own?.without ?? [];
   return {
     scaled,
     lines: roundedTogether(perBowl(scaled), system, way).map((rounded) =>
@@ -143,6 +148,7 @@ function mixOf(
     salt: saltShareOf(ingredients, supplies, recipe.partMl),
     allergens: allergens as AllergenId[],
     own,
+    doubtful: parts.filter((part) => keptOut.some((allergen) => mayBring(part, allergen))),
   };
 }
 

@@ -33,6 +33,9 @@ export function onlyFoodOf(
     : { answer: 'all', because: [] };
 }
 
+/** Above this it is much salt: one ninth by weight, Kobby's own cautious choice. */
+export const SALTY_PERCENT = 100 / 9;
+
 /** How salty a mix is. */
 export type SaltShare =
   | { readonly known: true; readonly share: Exact }

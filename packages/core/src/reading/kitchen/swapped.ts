@@ -1,5 +1,5 @@
 import type { Table } from '../../book/index.ts';
-import { allergensOf, type Supply } from '../../cupboard/index.ts';
+import { brings, type Supply } from '../../cupboard/index.ts';
 import type { AllergenId } from '../../house/index.ts';
 import type { Ingredient, Recipe, Swap } from '../../library/index.ts';
 import { exact, toNumber } from '../../measure/index.ts';
@@ -21,18 +21,21 @@ export interface SwappedRecipe {
   readonly isEmpty: boolean;
 }
 
-/** Whether a supply brings one of some allergens; gluten is not in what is labelled free of it. */
-export const brings = (supply: Supply, allergens: readonly AllergenId[]): boolean =>
-  [...allergensOf(supply)].some((one) => allergens.includes(one) && !(one === 'gluten' && supply.glutenFree));
-
 /**
  * A recipe with its swaps made: what brings an unwanted allergen is replaced by what its swap says, in the swap's own
  * ratio, and the other ingredients change as the swap says. Swaps are made in the order in which they are written, each
  * on what the ones before it left. The whole tub is meant: an ingredient that needs no swap stays.
  */
 export function swappedRecipe(recipe: Recipe, supplies: Table<Supply>, wanted: Wanted): SwappedRecipe {
+  const isExact = (swap: Swap): boolean => swap.allergen !== null && wanted.without.includes(swap.allergen);
+  // What keeps gluten out keeps wheat out with it: a swap serves for whatever its ingredient brings, where none is nearer.
+  const isServing = ({ supplyId }: Swap): boolean => {
+    const supply = supplies[supplyId];
+    const isNearer = recipe.swaps.some((other) => other.supplyId === supplyId && isExact(other));
+    return !isNearer && supply !== undefined && brings(supply, wanted.without);
+  };
   const isWanted = (swap: Swap): boolean =>
-    swap.allergen === null ? wanted.onlyFood : wanted.without.includes(swap.allergen);
+    swap.allergen === null ? wanted.onlyFood : isExact(swap) || isServing(swap);
   let ingredients: readonly Ingredient[] = recipe.ingredients;
   const done: Swap[] = [];
   for (const swap of recipe.swaps.filter(isWanted)) {

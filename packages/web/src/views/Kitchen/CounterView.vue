@@ -3,6 +3,7 @@ import {
   counterFor,
   homeOf,
   RECIPE_KINDS,
+  thingsOf,
   type Counter,
   type KitchenOrder,
   type Recipe,
@@ -18,6 +19,7 @@ import RecipeSheet from '../Library/RecipeSheet.vue';
 import BatchSheet from './BatchSheet.vue';
 import DoneCard from './DoneCard.vue';
 import MixCard from './MixCard.vue';
+import NoBowlCard from './NoBowlCard.vue';
 import OrderBar from './OrderBar.vue';
 import StepsCard from './StepsCard.vue';
 import { startingOrder } from './order.ts';
@@ -28,7 +30,8 @@ const route = useRoute();
 const router = useRouter();
 const home = computed(() => homeOf(store.book));
 const wanted = ref('');
-const editing = ref(false);
+// A heads-up about a recipe leads straight to its swaps.
+const editing = ref(route.query.edit === 'swaps');
 const making = ref<'made' | 'trial' | null>(null);
 
 const recipes = computed(() =>
@@ -59,9 +62,10 @@ watch(
 );
 
 const counter = computed((): Counter | null =>
-  recipe.value ? counterFor(recipe.value, store.book.supplies, store.book.stockMoves, order.value) : null,
+  recipe.value ? counterFor(recipe.value, thingsOf(store.book), store.book.stockMoves, order.value) : null,
 );
 const mixes = computed(() => (counter.value?.ok ? counter.value.mixes : []));
+const without = computed(() => (counter.value?.ok ? counter.value.without : []));
 const form = provideForm(() => undefined);
 watch(
   counter,
@@ -119,6 +123,13 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
       <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
       <div class="columns">
         <div class="stack">
+          <NoBowlCard
+            v-for="none in without"
+            :key="none.child.id"
+            :none="none"
+            :recipe="recipe"
+            @write="editing = true"
+          />
           <MixCard v-for="(mix, i) in mixes" :key="i" :mix="mix" :order="order" />
           <DoneCard :recipe="recipe" />
         </div>

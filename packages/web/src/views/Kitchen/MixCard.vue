@@ -64,7 +64,13 @@ const madeOf = computed((): string[] => {
     swapped.left.length > 0
       ? [`No swap is written for ${listed(swapped.left.map(({ name }) => name))}.`]
       : [];
-  return [food, saltText, has, ...left];
+  const doubt =
+    props.mix.doubtful.length > 0
+      ? [
+          `Read the label of ${listed(props.mix.doubtful.map(({ name }) => name))} first: nothing is promised there.`,
+        ]
+      : [];
+  return [food, saltText, has, ...left, ...doubt];
 });
 const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).filter(Boolean));
 </script>

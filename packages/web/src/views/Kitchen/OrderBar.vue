@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import {
   ALLERGENS,
-  apartFrom,
   fillableTubs,
   fillingVolume,
   homeOf,
   onHand,
+  ownBowls,
+  thingsOf,
   valueIn,
   WAYS_TO_MEASURE,
   type AllergenId,
@@ -96,11 +97,12 @@ const switchWithout = (id: AllergenId): void =>
     },
   });
 const canBeFood = computed(() => props.recipe.swaps.some(({ allergen }) => allergen === null));
-const apart = computed(() =>
-  target.value.kind === 'children'
-    ? apartFrom(props.recipe, store.book.supplies, order.value.wanted, props.children).children
-    : [],
-);
+const apart = computed(() => {
+  const children = target.value.kind === 'children' ? props.children : [];
+  return ownBowls(props.recipe, thingsOf(store.book), order.value.wanted, children).bowls.flatMap(
+    (bowl) => bowl.children,
+  );
+});
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { homeOf, type Recipe } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { aChild, aSupply, TEST_HOME, testBook } from '../../../../core/src/testing/home.ts';
+import { aChild, after, aSupply, TEST_HOME, testBook } from '../../../../core/src/testing/home.ts';
 import { openDesk } from '../../testing/desk.ts';
 import CounterView from './CounterView.vue';
 import { startingOrder } from './order.ts';
@@ -106,6 +106,42 @@ describe('the counter', () => {
     expect(everyone).toContain('Contains gluten.');
     expect(own).toMatch(/^Tove .*80 mLRice flour/);
     expect(own!.split('None of the listed allergens')[0]).not.toContain('Plain flour');
+  });
+
+  test('measures nothing out for a child for whom no swap does, and shows the two ways on', async () => {
+    const egg = aChild('kim', '2022-01-01', {
+      name: 'Kim Ash',
+      shownAs: 'Kim',
+      allergies: [
+        { allergen: 'gluten', words: 'gluten' },
+        { allergen: 'egg', words: 'egg' },
+      ],
+    });
+    const other = {
+      ...dough,
+      id: 'other',
+      title: 'Rice dough',
+      ingredients: dough.ingredients.slice(1),
+      version: 0,
+    };
+    desk = await openDesk(
+      after(book, egg, aSupply('rice-flour', { name: 'Rice flour', unit: 'mL', allergens: ['egg'] }), {
+        type: 'library/put-recipe',
+        recipe: other as never,
+      }),
+    );
+    await desk.router.push('/counter/dough');
+    const page = desk.alone(CounterView);
+    await page.vm.$nextTick();
+    const card = page.get('[data-test="no-bowl"]');
+    expect(card.text()).toContain(
+      'Nothing is measured out for Kim: no swap is written for Rice flour (egg).',
+    );
+    expect(card.get('a').text()).toBe('Rice dough');
+    expect(page.findAll('[data-test="own-mix"]').map((mix) => mix.text())).toHaveLength(1);
+    expect(page.get('[data-test="own-mix"]').text()).toMatch(/Own bowl: Tove/);
+    await card.get('button').trigger('click');
+    expect(document.body.textContent).toContain('Soft dough');
   });
 
   test('finds a recipe by its title, and says when there is none', async () => {

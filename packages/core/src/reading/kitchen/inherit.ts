@@ -1,10 +1,10 @@
 import { CATEGORIES, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
+import type { Table } from '../../book/index.ts';
 import { answer } from '../ground/answer.ts';
-import { onlyFoodOf, saltShareOf } from '../kitchen/made-of.ts';
-import { recipesByProduct } from '../kitchen/products.ts';
-import { LIMITS } from './rule.ts';
+import { onlyFoodOf, saltShareOf, SALTY_PERCENT } from './made-of.ts';
+import { recipesByProduct } from './products.ts';
 
 /** What heat takes away: the rest stays in whatever is made. */
 const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', 'raw-kidney-bean']);
@@ -15,6 +15,18 @@ const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', '
  * counts as read when all of theirs were.
  */
 export const thingOf = answer((look, id: string): Supply | null => thingWithin(look, id, ''));
+
+/**
+ * All supplies as the cautions look at them, by their ids: for whoever works out what somebody must not meet. The same table as
+ * long as nothing that is made is made of anything else.
+ */
+export const thingsOf = answer((look): Table<Supply> => {
+  const supplies = look.table('supplies');
+  const made = [...recipesByProduct(look.table('recipes')).keys()].flatMap((id) => thingOf(look, id) ?? []);
+  return made.length === 0
+    ? supplies
+    : { ...supplies, ...Object.fromEntries(made.map((one) => [one.id, one])) };
+});
 
 // A recipe that needs its own product, through whichever others, ends where it comes round.
 const thingWithin = answer((look, id: string, within: string): Supply | null => {
@@ -40,17 +52,27 @@ function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): S
     ...supply,
     allergens: unique(all.flatMap(({ allergens }) => allergens)),
     mayContain: unique(all.flatMap(({ mayContain }) => mayContain)),
-    glutenFree: parts.every(({ glutenFree, allergens }) => glutenFree || allergens.length === 0),
+    // A label says so, or nothing in it is grain: nobody guesses.
+    glutenFree:
+      parts.length > 0 && parts.every((part) => part.glutenFree || part.properties.grain === 'none'),
     labelCheckedOn: read.includes(null) ? null : (read.toSorted()[0] ?? supply.labelCheckedOn),
     properties: inheritedProperties(supply, parts, recipe),
   };
 }
 
+// The grain that counts: what is labelled free of gluten counts as none. Nothing where nobody looked.
+function grainOf(parts: readonly Supply[]): Properties['grain'] {
+  const grains = parts.map(({ glutenFree, properties }) => (glutenFree ? 'none' : properties.grain));
+  for (const one of ['gluten', undefined, 'other'] as const) if (grains.includes(one)) return one;
+  return 'none';
+}
+
 function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: Recipe): Properties {
-  const { ingredients: own, saltPercent: _, foodOnly, ...rest } = supply.properties;
+  const { ingredients: own, saltPercent: _, foodOnly, grain: __, ...rest } = supply.properties;
+  const grain = grainOf(parts);
   const table = Object.fromEntries(parts.map((part) => [part.id, part]));
   const salt = saltShareOf(recipe.ingredients, table, recipe.partMl);
-  const isSalty = !salt.known || salt.share.mul(100).gt(LIMITS.saltPercent);
+  const isSalty = !salt.known || salt.share.mul(100).gt(SALTY_PERCENT);
   const food = onlyFoodOf(recipe.ingredients, table, recipe.cooked).answer;
   const isUnknown = ({ category, properties }: Supply): boolean =>
     (CATEGORIES[category].asks as readonly string[]).includes('ingredients') &&
@@ -64,6 +86,7 @@ function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: R
   return {
     ...rest,
     ...(glitter ? { glitter: true } : {}),
+    ...(grain ? { grain } : {}),
     ...(salt.known ? { saltPercent: salt.share.equals(0) ? 'none' : toNumber(salt.share.mul(100)) } : {}),
     // No is no, whoever says it; yes takes everything in it.
     ...(foodOnly === 'no' || food === 'no'

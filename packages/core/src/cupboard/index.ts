@@ -1,5 +1,6 @@
 /** Cupboard: supplies and their properties, sets, wishes, and the stock ledger. */
 export * from './pack-choice.ts';
+export * from './asks.ts';
 export * from './properties.ts';
 export * from './stock.ts';
 export * from './supply.ts';

@@ -11,7 +11,7 @@ const partMaterialSchema = z.enum(['firm', 'paper', 'fabric', 'yarn'], 'This is 
 const NONE = z.literal('none');
 
 /** How the value of a property is written down; forms and schemas are made from it. */
-type Shape =
+export type Shape =
   | { readonly kind: 'flag' }
   | { readonly kind: 'mm' }
   | { readonly kind: 'months' }
@@ -47,6 +47,7 @@ export const PROPERTIES = {
   filler: choice('As filler', {
     none: 'no filler',
     coarse: 'coarse',
+    sand: 'sand, earth or grounds',
     clinging: 'clinging or soft',
     fine: 'dry grains, seeds, beads or small pasta',
     'gel-beads': 'water-absorbing gel beads',
@@ -84,6 +85,11 @@ export const PROPERTIES = {
   }),
   glitter: flag('Loose glitter'),
   dust: flag('Dusty when dry'),
+  soft: choice('Soft and fibrous', {
+    none: 'none',
+    'pom-pom': 'pom-poms',
+    loose: 'cotton balls, loose wool, tight stuffing',
+  }),
   iceMm: { label: 'Ice, smallest piece (mm)', shape: { kind: 'mm' } },
   heat: flag('Gets hot, or needs heat'),
   sharp: choice('Blade or point', {
@@ -94,7 +100,11 @@ export const PROPERTIES = {
   }),
   hardware: flag('Pins, screws, tacks, small hardware'),
   glass: flag('Glass or ceramic'),
-  magnet: choice('Magnet', { none: 'none', encased: 'large and encased', loose: 'small, strong and loose' }),
+  magnet: choice('Magnet', {
+    none: 'none',
+    encased: 'large and encased, or weak as in a strip',
+    loose: 'small, strong and loose',
+  }),
   battery: choice('Battery', { none: 'none', screwed: 'behind a screw', reachable: 'reachable' }),
   flame: flag('Flame, pressure or dry ice'),
   plant: choice('Plant', {
@@ -169,37 +179,28 @@ export const propertiesSchema = z
   .strictObject(Object.fromEntries(PROPERTY_IDS.map((id) => [id, schemaOf(id)])))
   .transform((values) => values as Properties);
 
-interface CategoryRow {
-  readonly name: string;
-  readonly asks: readonly PropertyId[];
-}
-
-/** The kinds of supplies, each with the properties that must be recorded before the cautions can speak. */
+/** The kinds of supplies. */
 export const CATEGORIES = {
-  food: { name: 'Kitchen and food', asks: ['foodForm', 'filler', 'ingredients', 'foodOnly'] },
-  made: { name: 'Doughs and mixes', asks: ['ingredients', 'foodOnly', 'saltPercent', 'loosePart'] },
-  filler: { name: 'Fillers', asks: ['loosePart', 'filler', 'foodOnly', 'dust'] },
-  'paint-and-glue': { name: 'Paint, glue, colour', asks: ['ingredients', 'foodOnly', 'glitter', 'dust'] },
-  'paper-and-card': { name: 'Paper and card', asks: ['loosePart', 'film'] },
-  'fabric-and-yarn': { name: 'Fabric, ribbon, yarn', asks: ['loosePart', 'cord', 'roundNeck'] },
-  'craft-pieces': { name: 'Craft pieces', asks: ['loosePart', 'stick', 'magnet', 'latex'] },
-  tools: { name: 'Tools', asks: ['loosePart', 'sharp', 'stick', 'heat'] },
-  toys: { name: 'Toys and sets', asks: ['loosePart', 'ballMm', 'magnet', 'battery', 'makersMonths'] },
-  nature: { name: 'From nature', asks: ['loosePart', 'plant', 'animal', 'soil', 'stick'] },
-  containers: { name: 'Tubs, trays, jars', asks: ['loosePart', 'glass', 'reused', 'enclosed'] },
-  electric: { name: 'Lights and machines', asks: ['loosePart', 'battery', 'heat', 'cord'] },
-  music: { name: 'Music', asks: ['loosePart', 'intoMouth', 'enclosed'] },
-  outdoors: { name: 'Yard', asks: ['loosePart', 'ballMm', 'cord', 'heightMm'] },
-  science: { name: 'Science', asks: ['loosePart', 'glass', 'magnet', 'ingredients', 'tablet'] },
-  print: { name: 'Books and printed', asks: ['loosePart', 'film'] },
-  room: { name: 'Room and clean-up', asks: ['loosePart', 'heightMm', 'ingredients'] },
-} as const satisfies Record<string, CategoryRow>;
+  food: { name: 'Kitchen and food' },
+  made: { name: 'Doughs and mixes' },
+  filler: { name: 'Fillers' },
+  'paint-and-glue': { name: 'Paint, glue, colour' },
+  'paper-and-card': { name: 'Paper and card' },
+  'fabric-and-yarn': { name: 'Fabric, ribbon, yarn' },
+  'craft-pieces': { name: 'Craft pieces' },
+  tools: { name: 'Tools' },
+  toys: { name: 'Toys and sets' },
+  nature: { name: 'From nature' },
+  containers: { name: 'Tubs, trays, jars' },
+  electric: { name: 'Lights and machines' },
+  music: { name: 'Music' },
+  outdoors: { name: 'Yard' },
+  science: { name: 'Science' },
+  print: { name: 'Books and printed' },
+  room: { name: 'Room and clean-up' },
+} as const;
 export type CategoryId = keyof typeof CATEGORIES;
 export const categorySchema = z.enum(
   Object.keys(CATEGORIES) as [CategoryId, ...CategoryId[]],
   'This is not a kind of supply',
 );
-
-/** The properties that a category asks for and that are not recorded: each is something nobody has looked at yet. */
-export const unrecorded = (category: CategoryId, properties: Properties): readonly PropertyId[] =>
-  CATEGORIES[category].asks.filter((id) => properties[id] === undefined);

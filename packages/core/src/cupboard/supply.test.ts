@@ -1,16 +1,21 @@
 import { describe, expect, test } from 'vitest';
 import {
+  asksOf,
   CATEGORIES,
+  NEVER,
   PROPERTIES,
   PROPERTY_IDS,
   propertiesSchema,
   shapeOf,
   supplySchema,
   unrecorded,
+  withNothingElse,
   type CategoryId,
   type Properties,
+  type PropertyId,
 } from './index.ts';
 
+const KINDS = Object.keys(CATEGORIES) as CategoryId[];
 const supply = (rest: object) =>
   supplySchema.safeParse({
     id: 's',
@@ -24,26 +29,61 @@ const supply = (rest: object) =>
 const pathOf = (rest: object) => supply(rest).error?.issues[0]?.path.join('.');
 
 describe('properties', () => {
-  test('every category asks for some, and only for known ones', () => {
-    for (const { asks } of Object.values(CATEGORIES)) {
-      expect(asks.length).toBeGreaterThan(0);
-      for (const id of asks) expect(PROPERTY_IDS).toContain(id);
-    }
+  test.each(PROPERTY_IDS)('%s is asked of some kind of supply, and said to be never of known kinds', (id) => {
+    for (const kind of NEVER[id].split(' ').filter(Boolean)) expect(KINDS).toContain(kind);
+    expect(KINDS.filter((category) => asksOf(category).includes(id)).length).toBeGreaterThan(0);
+  });
+
+  test.each(KINDS)(
+    'every property of something of %s is answered once nothing of the rest is said',
+    (category) => {
+      const left = unrecorded(category, withNothingElse(category, {}));
+      expect(left.filter((id) => id !== 'forFood' && id !== 'foodOnly')).toEqual([]);
+      const said = { loosePart: { acrossMm: 9, longMm: 9, material: 'firm' } } as const;
+      expect(withNothingElse(category, said).loosePart).toBe(said.loosePart);
+      expect(propertiesSchema.safeParse(withNothingElse(category, {})).success).toBe(true);
+    },
+  );
+
+  test.each<[PropertyId, CategoryId[]]>([
+    ['balloon', ['craft-pieces', 'toys', 'outdoors', 'science']],
+    ['iceMm', ['filler', 'food', 'science', 'nature']],
+    ['hardware', ['tools', 'craft-pieces', 'room', 'toys']],
+    ['flame', ['science', 'room', 'outdoors']],
+    ['battery', ['print', 'science', 'toys', 'electric']],
+    ['cord', ['toys', 'electric', 'fabric-and-yarn', 'outdoors']],
+    ['heat', ['fabric-and-yarn', 'made', 'tools', 'electric']],
+    ['reused', ['paper-and-card', 'containers']],
+  ])('%s is asked wherever it can matter', (id, kinds) => {
+    for (const category of kinds) expect(asksOf(category)).toContain(id);
   });
 
   test.each<[CategoryId, Properties, string[]]>([
-    ['nature', {}, ['loosePart', 'plant', 'animal', 'soil', 'stick']],
-    ['nature', { loosePart: 'none', plant: 'known', animal: 'none', soil: false }, ['stick']],
-    ['print', { loosePart: { acrossMm: 50, longMm: 50, material: 'firm' }, film: false }, []],
-    ['toys', { loosePart: 'none', ballMm: 120, magnet: 'none', battery: 'none', makersMonths: 6 }, []],
+    ['print', {}, ['loosePart', 'film', 'magnet', 'battery']],
+    ['print', { loosePart: 'none', film: false, battery: 'none' }, ['magnet']],
+    [
+      'print',
+      {
+        loosePart: { acrossMm: 50, longMm: 50, material: 'firm' },
+        film: false,
+        magnet: 'none',
+        battery: 'none',
+      },
+      [],
+    ],
   ])('of %s with %j lack %j', (category, properties, lacking) => {
     expect(unrecorded(category, properties)).toEqual(lacking);
   });
 
   test('a no that was said is recorded, an empty list of ingredients too', () => {
-    expect(unrecorded('food', { foodForm: 'none', filler: 'none', ingredients: [], foodOnly: 'no' })).toEqual(
-      [],
-    );
+    const noes: Properties = {
+      foodForm: 'none',
+      filler: 'none',
+      ingredients: [],
+      foodOnly: 'no',
+      grain: 'none',
+    };
+    expect(unrecorded('food', { ...noes, dust: false, iceMm: 'none', tablet: false })).toEqual([]);
   });
 
   test.each<[string, object]>([

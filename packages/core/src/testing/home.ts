@@ -9,6 +9,8 @@ import {
   type Gesture,
   type Outcome,
   type UnitId,
+  withNothingElse,
+  type Properties,
 } from '../index.ts';
 
 /** A small home for tests: two parts, two blocks, five working days. */
@@ -79,10 +81,20 @@ export const aChild = (id: string, birth: string, rest: Partial<ChildInput> = {}
 
 type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
 
-export const aSupply = (id: string, rest: Partial<SupplyInput> = {}): ChangeInput => ({
+/** A supply as it is written, whatever is not recorded of it. */
+export const aSupplyAsWritten = (id: string, rest: Partial<SupplyInput> = {}): ChangeInput => ({
   type: 'cupboard/put-supply',
   supply: { id, name: id, unit: 'piece', use: 'consumable', keptIn: null, allergens: [], ...rest },
 });
+
+/** A supply; where something is said of its properties, somebody has looked at it, and there is nothing else to say. */
+export const aSupply = (id: string, rest: Partial<SupplyInput> = {}): ChangeInput =>
+  aSupplyAsWritten(id, {
+    ...rest,
+    ...(rest.properties && {
+      properties: withNothingElse(rest.category ?? 'room', rest.properties as Properties),
+    }),
+  });
 
 type ContentInput = Extract<ChangeInput, { type: 'library/put-activity' }>['activity']['content'];
 type MaterialInput = ContentInput['materials'][number];

@@ -1,7 +1,7 @@
 import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { KINDS, referencesOf, type Entity } from '@kobby/core';
+import { KINDS, referencesOf, unrecorded, type Entity, type Supply } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { anyEntity } from '../../../core/src/testing/entities.ts';
 import { seeded } from '../../../core/src/testing/problems.ts';
@@ -98,6 +98,37 @@ test('a home that took such a version before is read again, and only that step c
   expect([body.book.wishes.tubes.version, body.book.wishes.lids.version]).toEqual([1, 1]);
   const undoable = body.history.map((line: { label: string; inverse: unknown }) => line.inverse !== null);
   expect(undoable).toEqual([false, true]);
+  await again.stop();
+});
+
+test('things that came with Kobby are asked for nothing new, and what a home said of them stays', async () => {
+  const server = await startTestServer({ folder });
+  const ours = { id: 'ours', name: 'Our bells', unit: 'piece', use: 'reusable', keptIn: null, allergens: [] };
+  await (await server.provider()).send([{ type: 'cupboard/put-supply', supply: ours } as never]);
+  const { supplies } = server.app.services.keeper.book;
+  await server.stop({ keepFolder: true });
+  const knex = connect(join(folder, DATABASE_FILE));
+  const old = { loosePart: { acrossMm: 7, longMm: 180, material: 'firm' }, magnet: 'none', latex: false };
+  await knex('supplies')
+    .where({ id: 'pencils' })
+    .update({ properties: JSON.stringify({ ...old, stick: 'pointed' }) });
+  await knex('supplies')
+    .where({ id: 'aprons' })
+    .update({ properties: JSON.stringify({ cord: { lengthMm: 600, canLoop: true } }) });
+  await knex('knex_migrations').where({ name: '0011-asked-of-all' }).delete();
+  await knex.destroy();
+  const again = await startTestServer({ folder });
+  const {
+    pencils,
+    aprons,
+    ours: bells,
+  } = again.app.services.keeper.book.supplies as unknown as Record<string, Supply>;
+  expect(pencils?.properties).toEqual((supplies as unknown as Record<string, Supply>).pencils?.properties);
+  expect([unrecorded('fabric-and-yarn', aprons!.properties), aprons?.properties.cord]).toEqual([
+    ['loosePart', 'roundNeck'],
+    { lengthMm: 600, canLoop: true },
+  ]);
+  expect(bells?.properties).toEqual({});
   await again.stop();
 });
 

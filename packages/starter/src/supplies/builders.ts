@@ -1,4 +1,12 @@
-import type { AllergenId, CategoryId, ChangeInput, MeasureId, Properties, WayToGet } from '@kobby/core';
+import {
+  withNothingElse,
+  type AllergenId,
+  type CategoryId,
+  type ChangeInput,
+  type MeasureId,
+  type Properties,
+  type WayToGet,
+} from '@kobby/core';
 
 type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply'];
 
@@ -26,6 +34,7 @@ interface Rest {
   readonly glutenFree?: true;
   readonly set?: NonNullable<SupplyInput['set']>;
   readonly props?: Properties;
+  readonly notes?: string;
   /** Inside of a tub in millimetres: long, wide, deep; or across and deep. */
   readonly inside?: readonly [number, number, number] | readonly [number, number];
 }
@@ -74,7 +83,9 @@ export const ofCategory =
       mayContain: [...(rest.mayContain ?? [])],
       labelCheckedOn: null,
       glutenFree: rest.glutenFree ?? false,
-      properties: { ...usual, ...rest.props },
+      // Each of them was looked at: what is not said here is a no.
+      properties: withNothingElse(category, { ...usual, ...rest.props }),
+      notes: rest.notes ?? '',
       set: rest.set ?? null,
       inside: insideOf(rest.inside),
     },

@@ -9,7 +9,14 @@ const paper = ofCategory('paper-and-card', {
 });
 const fabric = ofCategory('fabric-and-yarn', { loosePart: 'none', cord: 'none', roundNeck: false });
 const piece = ofCategory('craft-pieces', { loosePart: 'none', stick: 'none', magnet: 'none', latex: false });
-const tool = ofCategory('tools', { loosePart: 'none', sharp: 'none', stick: 'none', heat: false });
+// What touched dough, glue or sand is kept away from food.
+const tool = ofCategory('tools', {
+  loosePart: 'none',
+  sharp: 'none',
+  stick: 'none',
+  heat: false,
+  forFood: false,
+});
 const print = ofCategory('print', { loosePart: 'none', film: false });
 
 const PAPERS: readonly StarterSupply[] = [
@@ -73,7 +80,8 @@ const FABRICS: readonly StarterSupply[] = [
   fabric('aprons', 'Aprons', 'B3', 8, {
     kept: true,
     packs: [[1, 520, CRAFT]],
-    props: { ...cord(280), roundNeck: true },
+    props: { roundNeck: true },
+    notes: 'A neck that opens by hook and loop, no ties: nothing that a head gets caught in.',
   }),
   fabric('dress-up-capes', 'Capes with a hook-and-loop neck', 'A2', 3, {
     kept: true,
@@ -88,7 +96,7 @@ const PIECES: readonly StarterSupply[] = [
   piece('paper-straws', 'Paper straws', 'B1', 4, {
     low: 10,
     packs: [[50, 220, DISCOUNT]],
-    props: { ...part(6, 200, 'paper'), stick: 'blunt' },
+    props: { ...part(6, 200, 'paper'), intoMouth: true },
   }),
   piece('wooden-dowels', 'Wooden dowels, 30 cm', 'C2', 2, {
     packs: [[10, 390, 'Hardware shop']],
@@ -111,23 +119,24 @@ const PIECES: readonly StarterSupply[] = [
   }),
   piece('pony-beads', 'Plastic beads, 9 mm', 'High shelf', 300, {
     packs: [[250, 390, CRAFT]],
-    props: part(9, 9),
+    props: { ...part(9, 9), filler: 'fine' },
   }),
   piece('buttons-large', 'Buttons, 4 cm', 'B1', 40, { kept: true, got: 'families', props: part(40, 40) }),
   piece('buttons-small', 'Buttons, 1 to 2 cm', 'High shelf', 120, { got: 'families', props: part(12, 12) }),
   piece('paper-fasteners', 'Paper fasteners', 'High shelf', 60, {
     packs: [[100, 230, CRAFT]],
-    props: { ...part(9, 20), stick: 'pointed' },
+    props: { ...part(9, 20), hardware: true },
   }),
   piece('hook-dots', 'Hook-and-loop dots', 'High shelf', 80, {
     packs: [[100, 590, CRAFT]],
     days: 3,
     props: part(10, 10, 'fabric'),
   }),
+  // A strip of rubber is weak: it is small, not strong.
   piece('craft-magnets', 'Magnet strip', 'High shelf', 1000, {
     unit: 'mm',
     packs: [[1000, 410, CRAFT]],
-    props: { ...part(12, 25), magnet: 'loose' },
+    props: { ...part(12, 25), magnet: 'encased' },
   }),
   piece('masking-tape', 'Masking tape', 'B2', 18000, {
     unit: 'mm',
@@ -142,7 +151,7 @@ const PIECES: readonly StarterSupply[] = [
   piece('balloons', 'Balloons', 'High shelf', 10, {
     packs: [[20, 190, DISCOUNT]],
     allergens: ['latex'],
-    props: { ...part(30, 60), latex: true },
+    props: { ...part(30, 60), latex: true, balloon: true },
   }),
   piece('feathers', 'Craft feathers, large', 'D2', 24, {
     kept: true,
@@ -167,10 +176,11 @@ const PIECES: readonly StarterSupply[] = [
     packs: [[10, 420, CRAFT]],
     props: part(15, 140),
   }),
+  // A point for drawing, no skewer.
   piece('pencils', 'Pencils', 'B1', 24, {
     low: 8,
     packs: [[12, 260, DISCOUNT]],
-    props: { ...part(7, 180), stick: 'pointed' },
+    props: part(7, 180),
   }),
 ];
 
@@ -198,23 +208,22 @@ const TOOLS: readonly StarterSupply[] = [
   }),
   tool('push-pins', 'Push pins', 'High shelf', 40, {
     packs: [[50, 180, DISCOUNT]],
-    props: { ...part(9, 22), sharp: 'pointed' },
+    props: { ...part(9, 22), sharp: 'pointed', hardware: true },
   }),
   tool('glue-gun', 'Hot-melt glue gun', 'High shelf', 1, {
     kept: true,
     packs: [[1, 1490, CRAFT]],
-    props: { heat: true },
+    props: { heat: true, ...cord(1500) },
   }),
   tool('laminator', 'Laminator', 'High shelf', 1, {
     kept: true,
     packs: [[1, 3900, CRAFT]],
-    props: { heat: true },
+    props: { heat: true, ...cord(1500) },
   }),
   tool('brushes-wide', 'Wide brushes', 'B3', 8, { kept: true, packs: [[4, 380, CRAFT]] }),
   tool('brushes-fine', 'Fine brushes', 'B3', 8, {
     kept: true,
     packs: [[6, 410, CRAFT]],
-    props: { stick: 'blunt' },
   }),
   tool('sponge-stamps', 'Sponge stamps', 'B3', 10, {
     kept: true,

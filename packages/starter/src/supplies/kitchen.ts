@@ -42,7 +42,7 @@ const FOOD: readonly StarterSupply[] = [
       [1000, 140, DISCOUNT],
       [2500, 310, GROCER],
     ],
-    props: { grain: 'gluten', ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
+    props: { grain: 'gluten', ingredients: ['raw-flour'], foodOnly: 'when-cooked', dust: true },
   }),
   food('rice-flour', 'Rice flour, certified', 'Kitchen, top', 400, {
     unit: 'g',
@@ -50,14 +50,14 @@ const FOOD: readonly StarterSupply[] = [
     density: 0.67,
     glutenFree: true,
     packs: [[500, 260, GROCER]],
-    props: { grain: 'other', ingredients: ['raw-flour'], foodOnly: 'when-cooked' },
+    props: { grain: 'other', ingredients: ['raw-flour'], foodOnly: 'when-cooked', dust: true },
   }),
   food('corn-starch', 'Corn starch', 'Kitchen, top', 300, {
     unit: 'g',
     low: 200,
     density: 0.54,
     packs: [[400, 150, GROCER]],
-    props: { grain: 'other' },
+    props: { grain: 'other', dust: true },
   }),
   food('corn-meal', 'Corn meal', 'Kitchen, top', 500, {
     unit: 'g',
@@ -95,6 +95,7 @@ const FOOD: readonly StarterSupply[] = [
     density: 0.36,
     mayContain: ['milk', 'tree-nuts'],
     packs: [[200, 320, GROCER]],
+    props: { dust: true },
   }),
   food('vegetable-oil', 'Vegetable oil', 'Kitchen, side', 500, {
     unit: 'mL',
@@ -124,7 +125,11 @@ const FOOD: readonly StarterSupply[] = [
     density: 0.9,
     packs: [[50, 420, GROCER]],
   }),
-  food('cinnamon', 'Ground cinnamon', 'Kitchen, top', 45, { unit: 'g', packs: [[50, 150, GROCER]] }),
+  food('cinnamon', 'Ground cinnamon', 'Kitchen, top', 45, {
+    unit: 'g',
+    packs: [[50, 150, GROCER]],
+    props: { dust: true },
+  }),
   food('oat-rings', 'Oat cereal rings', 'Kitchen, top', 250, {
     unit: 'g',
     allergens: ['gluten'],
@@ -135,6 +140,7 @@ const FOOD: readonly StarterSupply[] = [
     unit: 'g',
     allergens: ['milk'],
     packs: [[500, 390, GROCER]],
+    props: { dust: true },
   }),
   food('yogurt', 'Plain yogurt', 'Fridge', 0, {
     unit: 'g',
@@ -166,11 +172,15 @@ const FOOD: readonly StarterSupply[] = [
     unit: 'mL',
     packs: [[240, 90, GROCER]],
   }),
-  food('gelatine', 'Gelatine powder', 'Kitchen, top', 30, { unit: 'g', packs: [[36, 210, GROCER]] }),
+  food('gelatine', 'Gelatine powder', 'Kitchen, top', 30, {
+    unit: 'g',
+    packs: [[36, 210, GROCER]],
+    props: { dust: true },
+  }),
   food('psyllium', 'Psyllium husk', 'Kitchen, top', 100, {
     unit: 'g',
     packs: [[200, 480, GROCER]],
-    props: { foodForm: 'chokable' },
+    props: { foodForm: 'chokable', dust: true },
   }),
   food('chia', 'Chia seeds', 'Kitchen, top', 150, {
     unit: 'g',
@@ -245,19 +255,20 @@ const FILLERS: readonly StarterSupply[] = [
     unit: 'g',
     density: 0.8,
     packs: [[500, 170, GROCER]],
-    props: { ...GRAIN, grain: 'other', ...part(7, 9) },
+    props: { ...GRAIN, grain: 'other', ...part(7, 9), foodForm: 'chokable' },
   }),
+  // Washed and damp it does not dust; its grains are no small parts.
   filler('play-sand', 'Washed play sand', 'Shed', 12000, {
     unit: 'g',
     density: 1.6,
     packs: [[10000, 590, 'Hardware shop']],
-    props: { ...part(1, 1), filler: 'fine', dust: true },
+    props: { filler: 'sand' },
   }),
   filler('coffee-grounds', 'Coffee grounds, dried', 'D1', 300, {
     unit: 'g',
     density: 0.32,
     got: 'families',
-    props: { ...part(1, 1), filler: 'fine', foodOnly: 'all' },
+    props: { filler: 'sand', foodOnly: 'all' },
   }),
   filler('crinkled-paper', 'Crinkled paper', 'D1', 6000, {
     unit: 'mL',
@@ -273,16 +284,16 @@ const FILLERS: readonly StarterSupply[] = [
   }),
   filler('pom-poms-large', 'Pom-poms, 5 cm', 'D2', 40, {
     packs: [[30, 490, CRAFT]],
-    props: { ...part(50, 50, 'fabric'), filler: 'clinging' },
+    props: { ...part(50, 50, 'fabric'), filler: 'clinging', soft: 'pom-pom' },
   }),
   filler('pom-poms-small', 'Pom-poms, 1 cm', 'D2', 200, {
     packs: [[100, 250, CRAFT]],
-    props: { ...part(10, 10, 'fabric'), filler: 'fine' },
+    props: { ...part(10, 10, 'fabric'), filler: 'clinging', soft: 'pom-pom' },
   }),
   filler('cotton-balls', 'Cotton balls', 'D2', 150, {
     low: 50,
     packs: [[100, 140, DISCOUNT]],
-    props: { ...part(30, 35, 'fabric'), filler: 'clinging' },
+    props: { ...part(30, 35, 'fabric'), filler: 'clinging', soft: 'loose' },
   }),
   filler('wood-shavings', 'Wood shavings', 'Shed', 15000, {
     unit: 'mL',

@@ -23,6 +23,7 @@ const container = ofCategory('containers', {
   glass: false,
   reused: 'none',
   enclosed: false,
+  forFood: false,
 });
 const electric = ofCategory('electric', { loosePart: 'none', battery: 'none', heat: false, cord: 'none' });
 const music = ofCategory('music', { loosePart: 'none', intoMouth: false, enclosed: false });
@@ -87,12 +88,12 @@ const TOY_SHELF: readonly StarterSupply[] = [
   toy('lacing-cards', 'Lacing cards', 'A3', 5, {
     kept: true,
     got: 'printed',
-    props: part(120, 160, 'paper'),
+    props: { ...part(120, 160, 'paper'), ...cord(300) },
   }),
   toy('felt-kites', 'Felt kites with tails', 'A3', 9, {
     kept: true,
     got: 'collected',
-    props: part(60, 90, 'fabric'),
+    props: { ...part(60, 90, 'fabric'), ...cord(200) },
     set: {
       pieces: [
         { name: 'Kites', count: 9 },

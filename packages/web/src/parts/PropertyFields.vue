@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import {
-  CATEGORIES,
+  asksOf,
   PROPERTIES,
   PROPERTY_IDS,
   shapeOf,
   unrecorded,
+  withNothingElse,
   type CategoryId,
   type Properties,
   type PropertyId,
@@ -18,7 +19,7 @@ const props = defineProps<{ category: CategoryId | undefined }>();
 const values = defineModel<Properties | undefined>({ required: true });
 const all = ref(false);
 
-const asked = computed<readonly PropertyId[]>(() => CATEGORIES[props.category ?? 'room'].asks);
+const asked = computed<readonly PropertyId[]>(() => asksOf(props.category ?? 'room'));
 const missing = computed(() => unrecorded(props.category ?? 'room', values.value ?? {}));
 const shown = computed(() =>
   PROPERTY_IDS.filter((id) => all.value || asked.value.includes(id) || values.value?.[id] !== undefined),
@@ -56,6 +57,9 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
   <p v-if="missing.length" class="soft" data-test="unrecorded">
     {{ missing.length === 1 ? 'One thing is' : `${missing.length} things are` }} not recorded yet. Unknown is
     pointed out, never passed over.
+    <v-btn class="is-quiet" size="small" @click="values = withNothingElse(category ?? 'room', values ?? {})">
+      Nothing of the rest
+    </v-btn>
   </p>
   <div class="properties">
     <div v-for="id in shown" :key="id" class="property">

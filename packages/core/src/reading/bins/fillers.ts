@@ -13,7 +13,7 @@ import { childrenAround, fillingOf, isFiller, type Filling } from '../amounts/fi
 
 /** Fillers that come late on the path: fine and pourable ones, after coarse and clinging ones. */
 export const isDemanding = ({ properties: { filler } }: Supply): boolean =>
-  filler === 'fine' || filler === 'foam-beads';
+  filler === 'fine' || filler === 'sand' || filler === 'foam-beads';
 
 /** Fillers whose bulk is light and differs much: their densities are good to ±40 %, others to ±15 %. */
 const LIGHT_BELOW = 0.16;

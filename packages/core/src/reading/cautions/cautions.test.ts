@@ -2,7 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Book } from '../../book/index.ts';
 import { addDays, plainDay, type PlainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
-import { CATEGORIES, type Properties } from '../../cupboard/index.ts';
+import { PROPERTY_IDS, type Properties } from '../../cupboard/index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -213,6 +213,14 @@ describe('on both sides of a size', () => {
     ['a longer one', cord(301), ['7 care']],
     ['ice of 60 mm', { iceMm: 60 }, []],
     ['a climb of 450 mm', { heightMm: 450 }, []],
+    ['a pom-pom that passes the ring', { soft: 'pom-pom', ...part(44.4, 44.4, 'fabric') }, ['57 stop']],
+    ['a larger one', { soft: 'pom-pom', ...part(44.5, 44.5, 'fabric') }, []],
+    ['one that nobody measured', { soft: 'pom-pom' }, ['57 stop']],
+    ['cotton balls', { soft: 'loose', ...part(30, 30, 'fabric') }, ['57 care']],
+    ['mineral dust', { dust: true }, ['29 care']],
+    ['flour that flies', { dust: true, foodOnly: 'when-cooked' }, []],
+    ['washed sand', { filler: 'sand' }, []],
+    ['dry grains', { filler: 'fine' }, ['10 stop']],
   ] as const)('%s', (_, properties, expected) => {
     expect(rows(scene(toddler, properties as Properties))).toEqual(expected);
   });
@@ -488,8 +496,13 @@ describe('the table', () => {
       expect(rule.instead.length, `row ${rule.row}`).toBeGreaterThan(10);
       expect(rule.basis.length, `row ${rule.row}`).toBeGreaterThan(3);
     }
-    const asked = new Set(Object.values(CATEGORIES).flatMap(({ asks }): readonly string[] => asks));
-    for (const id of CAUTION_RULES.flatMap(({ asks }) => asks)) expect(asked).toContain(id);
+  });
+
+  test('asks for every property in which a hazard can lie: none is recorded for nothing', () => {
+    const asked = new Set<string>(CAUTION_RULES.flatMap(({ asks }) => asks));
+    // Asked by other rules than the rows: what is eaten, and what grain is in it.
+    const elsewhere = ['foodOnly', 'forFood', 'grain'];
+    expect(PROPERTY_IDS.filter((id) => !asked.has(id)).toSorted()).toEqual(elsewhere);
   });
 
   test('has each row once', () => {

@@ -252,8 +252,7 @@ function unknownFinding(all: readonly Used[]): Finding[] {
   if (used.length === 0) return [];
   const things = unique(used.map(({ supply }) => supply));
   const asked = things.map(
-    (supply) =>
-      `${supply.name}: ${listed(unknownOf(supply).map((id) => PROPERTIES[id].label.toLowerCase()))}`,
+    (supply) => `${supply.name}: ${fewOf(unknownOf(supply).map((id) => PROPERTIES[id].label.toLowerCase()))}`,
   );
   return [
     {

@@ -6,7 +6,7 @@ import {
   aChild,
   aMaterial,
   anActivity,
-  aSupply,
+  aSupplyAsWritten,
   onDay,
   TEST_UNIT,
   testBook,
@@ -19,7 +19,7 @@ type Properties = NonNullable<Extract<ChangeInput, { type: 'cupboard/put-supply'
 function levelFor(category: CategoryId, properties: Properties, eaten = true): Level {
   const book = testBook(
     aChild('bo', '2022-01-01'),
-    aSupply('thing', { category, properties }),
+    aSupplyAsWritten('thing', { category, properties }),
     anActivity('bake', { eaten, mode: 'whole-group', materials: [aMaterial('thing', 1)] }),
     onDay('p', 'bake', 2),
   );

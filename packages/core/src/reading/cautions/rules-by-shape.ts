@@ -44,7 +44,7 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
   {
     row: 3,
     about: 'balloon',
-    asks: [],
+    asks: ['balloon'],
     is: ({ balloon }) => balloon === true,
     level: under(96),
     instead: 'Only an adult handles it, pieces too. Fabric or foil does the same.',
@@ -109,7 +109,7 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
   {
     row: 22,
     about: 'small ice',
-    asks: [],
+    asks: ['iceMm'],
     is: ({ iceMm }) => typeof iceMm === 'number' && iceMm < LIMITS.iceMm,
     figure: ({ iceMm }) => `${iceMm} mm`,
     level: youngOrMouths(48, 'stop'),
@@ -138,7 +138,7 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
   {
     row: 28,
     about: 'small rubber bands or latex',
-    asks: ['latex'],
+    asks: ['latex', 'balloon'],
     is: ({ latex, balloon }) => latex === true && balloon !== true,
     level: (who) =>
       mouths(who) || who.child.allergies.some(({ allergen }) => allergen === 'latex') ? 'stop' : null,
@@ -215,11 +215,27 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
   {
     row: 54,
     about: 'pins, screws or tacks',
-    asks: [],
+    asks: ['hardware'],
     is: ({ hardware }) => hardware === true,
     level: (who) => under(48)(who) ?? under(72, 'care')(who),
     lead: 'blades',
     instead: 'Use large blunt metal things. From four on, one to one.',
     basis: 'small hardware',
   },
+  {
+    row: 57,
+    about: 'soft stuff to bite off',
+    asks: ['soft', 'loosePart'],
+    is: (properties) => properties.soft === 'loose' || isSmallPomPom(properties),
+    level: (who, { soft }) => youngOrMouths(36, soft === 'loose' ? 'care' : 'stop')(who),
+    figure: ({ loosePart }) => (typeof loosePart === 'object' ? `${loosePart.acrossMm} mm` : ''),
+    instead: 'Larger ones, glued on a strip; or scarves.',
+    basis: 'the ring for balls, ASTM F963; loose fibres: Kobby’s own choice',
+  },
 ];
+
+// One whose size nobody wrote down counts as small.
+function isSmallPomPom({ soft, loosePart }: Properties): boolean {
+  if (soft !== 'pom-pom') return false;
+  return typeof loosePart !== 'object' || loosePart.acrossMm <= LIMITS.ballMm;
+}

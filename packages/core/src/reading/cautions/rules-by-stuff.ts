@@ -112,7 +112,7 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
   {
     row: 23,
     about: 'salt on ice',
-    asks: [],
+    asks: ['iceMm'],
     is: ({ iceMm }) => typeof iceMm === 'number',
     level: (_, __, { beside }) => (beside.some(has('ingredients', 'salt')) ? 'care' : null),
     everyone: true,
@@ -134,7 +134,8 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     row: 29,
     about: 'dust',
     asks: ['dust'],
-    is: ({ dust }) => dust === true,
+    // Flour flies too, and is no mineral.
+    is: ({ dust, foodOnly }) => dust === true && (foodOnly === undefined || foodOnly === 'no'),
     level: forAll('care'),
     everyone: true,
     instead: 'Damp it, or an adult mixes it; washed play sand only.',
@@ -213,7 +214,7 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
   {
     row: 42,
     about: 'flame, pressure or dry ice',
-    asks: [],
+    asks: ['flame'],
     is: ({ flame }) => flame === true,
     level: forAll('stop'),
     everyone: true,

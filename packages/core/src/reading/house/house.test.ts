@@ -47,7 +47,7 @@ describe('the house says', () => {
 
   test('what was not recorded of a supply, and that it has no pack', () => {
     expect(notes(aSupply('foil'))).toEqual([
-      'care unrecorded: 1 with something not recorded. foil (smallest loose part, to climb on, height (mm), contains).',
+      'care unrecorded: 1 with something not recorded. foil (smallest loose part, cord or ribbon, made of latex and 17 more).',
       'note packs: 1 without a pack. foil.',
     ]);
     expect(notes(aSupply('foil', { ...quiet, packs: [], got: 'families' }))).toEqual([]);

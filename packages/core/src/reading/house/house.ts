@@ -2,7 +2,7 @@ import type { Book } from '../../book/index.ts';
 import { formatDay, type PlainDay } from '../../calendar/index.ts';
 import { PROPERTIES } from '../../cupboard/index.ts';
 import { belongsOn, partIdsOf, type Child } from '../../house/index.ts';
-import { listed, type Level } from '../ground/finding.ts';
+import { fewOf, listed, type Level } from '../ground/finding.ts';
 import { cupboardOf, type CupboardRow } from './cupboard.ts';
 
 /** Something that the house says about itself, whatever is planned. */
@@ -97,7 +97,7 @@ export const SUPPLY_RULES: readonly SupplyRule[] = [
     title: 'with something not recorded',
     concerns: (row) => row.unrecorded.length > 0,
     text: (row) =>
-      `${row.supply.name} (${row.unrecorded.map((id) => PROPERTIES[id].label.toLowerCase()).join(', ')})`,
+      `${row.supply.name} (${fewOf(row.unrecorded.map((id) => PROPERTIES[id].label.toLowerCase()))})`,
   },
   { key: 'low', level: 'note', title: 'running low', concerns: (row) => row.isLow, text: nameOfRow },
   {

@@ -9,6 +9,7 @@ import {
   aMaterial,
   anActivity,
   aSupply,
+  aSupplyAsWritten,
   inCorner,
   TEST_UNIT,
   testBook,
@@ -90,7 +91,11 @@ describe('what a recipe makes', () => {
   });
 
   test('is unknown where an ingredient is, and its label unread where one of theirs is', () => {
-    const unknown = after(book, food('starch', {}), recipe('mix', 'dough', ['starch']));
+    const unknown = after(
+      book,
+      aSupplyAsWritten('starch', { category: 'food', labelCheckedOn: '2027-03-01' }),
+      recipe('mix', 'dough', ['starch']),
+    );
     expect(told(unknown)).toEqual(['unknown care']);
     const unread = after(
       book,

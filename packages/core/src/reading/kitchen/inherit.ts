@@ -1,4 +1,4 @@
-import { CATEGORIES, type Properties, type Supply } from '../../cupboard/index.ts';
+import { asksOf, brings, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import type { Table } from '../../book/index.ts';
@@ -43,6 +43,9 @@ const recipeMaking = answer(
   (look, id: string): Recipe | null => recipesByProduct(look.table('recipes')).get(id) ?? null,
 );
 
+const isFreeOfGluten = (part: Supply): boolean =>
+  !brings(part, ['gluten']) && (part.glutenFree || part.properties.grain === 'none');
+
 const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
 function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): Supply {
@@ -53,8 +56,7 @@ function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): S
     allergens: unique(all.flatMap(({ allergens }) => allergens)),
     mayContain: unique(all.flatMap(({ mayContain }) => mayContain)),
     // A label says so, or nothing in it is grain: nobody guesses.
-    glutenFree:
-      parts.length > 0 && parts.every((part) => part.glutenFree || part.properties.grain === 'none'),
+    glutenFree: parts.length > 0 && parts.every(isFreeOfGluten),
     labelCheckedOn: read.includes(null) ? null : (read.toSorted()[0] ?? supply.labelCheckedOn),
     properties: inheritedProperties(supply, parts, recipe),
   };
@@ -75,8 +77,7 @@ function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: R
   const isSalty = !salt.known || salt.share.mul(100).gt(SALTY_PERCENT);
   const food = onlyFoodOf(recipe.ingredients, table, recipe.cooked).answer;
   const isUnknown = ({ category, properties }: Supply): boolean =>
-    (CATEGORIES[category].asks as readonly string[]).includes('ingredients') &&
-    properties.ingredients === undefined;
+    asksOf(category).includes('ingredients') && properties.ingredients === undefined;
   const brought = parts
     .flatMap(({ properties }) => properties.ingredients ?? [])
     .filter((one) => !recipe.cooked || !GONE_WHEN_COOKED.has(one))

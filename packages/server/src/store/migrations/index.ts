@@ -9,6 +9,7 @@ import * as watch from './0007-watch.ts';
 import * as circle from './0008-circle.ts';
 import * as room from './0009-room.ts';
 import * as versions from './0010-versions.ts';
+import * as askedOfAll from './0011-asked-of-all.ts';
 
 interface Step {
   readonly name: string;
@@ -27,6 +28,7 @@ const STEPS: readonly Step[] = [
   { name: '0008-circle', migration: circle },
   { name: '0009-room', migration: room },
   { name: '0010-versions', migration: versions },
+  { name: '0011-asked-of-all', migration: askedOfAll },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -3,7 +3,9 @@ import {
   EMPTY_BOOK,
   factsOf,
   gestureSchema,
+  hasLabel,
   read,
+  supplySchema,
   withSeenVersions,
   type Actor,
   type Book,
@@ -121,7 +123,7 @@ const withKit = (change: ChangeInput): ChangeInput =>
 // Mara has read the labels of what is eaten or kneaded.
 const LABELS_READ = '2027-03-01';
 const withLabel = (change: ChangeInput): ChangeInput =>
-  change.type === 'cupboard/put-supply' && change.supply.category === 'food'
+  change.type === 'cupboard/put-supply' && hasLabel(supplySchema.parse(change.supply))
     ? { ...change, supply: { ...change.supply, labelCheckedOn: LABELS_READ } }
     : change;
 

@@ -150,6 +150,20 @@ export function allergensOf({ allergens, glutenFree, properties }: Supply): Read
   return all;
 }
 
+// What is kneaded, licked or worn on hands, whatever else it is.
+const STUFF: ReadonlySet<string> = new Set(['food', 'made', 'paint-and-glue']);
+
+/**
+ * Whether a label has to be read before somebody with an allergy meets a supply: whatever can be eaten, licked or kneaded, and
+ * what held food before.
+ */
+export const hasLabel = ({ category, got, properties }: Supply): boolean =>
+  got !== 'tap' &&
+  (STUFF.has(category) ||
+    (category === 'filler' && properties.foodOnly !== undefined && properties.foodOnly !== 'no') ||
+    properties.reused === 'food' ||
+    (properties.ingredients ?? []).length > 0);
+
 /** Whether a supply brings one of some allergens. Everybody who has to keep something from somebody asks here. */
 export const brings = (supply: Supply, allergens: readonly AllergenId[]): boolean =>
   allergens.length > 0 && [...allergensOf(supply)].some((one) => allergens.includes(one));

@@ -45,6 +45,8 @@ const ingredientFields = z.object({
   limit: aboveZero.nullable().default(null),
   /** What to feel or see for while it goes in. */
   feelFor: textSchema.default(''),
+  /** Ground, melted, soaked or dissolved: nothing of its shape is left in the mix. */
+  shapeless: z.boolean().default(false),
 });
 /** A part of a recipe. */
 export const ingredientSchema = ingredientFields.refine(

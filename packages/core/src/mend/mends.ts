@@ -1,13 +1,14 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
-import type { Supply, SupplyId } from '../cupboard/index.ts';
+import { hasLabel, type Supply, type SupplyId } from '../cupboard/index.ts';
 import { LEADS } from '../house/index.ts';
 import {
   listed,
   movedTo,
   placementsOf,
   read,
+  recipesByProduct,
   RULES,
   sessionsOf,
   whereAt,
@@ -256,10 +257,18 @@ function byThinning({ placed }: Bench): Mend[] {
     }));
 }
 
+// The label of what the home makes stands on what goes into it, through recipes of recipes.
+function labelledIn(book: Book, id: string, within: readonly string[] = []): readonly string[] {
+  const recipe = recipesByProduct(book.recipes).get(id);
+  if (!recipe || within.includes(id)) return [id];
+  return recipe.ingredients.flatMap(({ supplyId }) => labelledIn(book, supplyId, [...within, id]));
+}
+
 function byReading({ book, finding, today }: Bench): Mend[] {
-  const changes = (finding.supplyIds ?? []).flatMap((id): ChangeInput[] => {
-    const supply = book.supplies[id];
-    return supply
+  const ids = new Set((finding.supplyIds ?? []).flatMap((id) => labelledIn(book, id)));
+  const changes = [...ids].flatMap((id): ChangeInput[] => {
+    const supply = book.supplies[id as SupplyId];
+    return supply && hasLabel(supply)
       ? [{ type: 'cupboard/put-supply', supply: { ...supply, labelCheckedOn: today } as never }]
       : [];
   });

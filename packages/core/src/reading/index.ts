@@ -102,6 +102,7 @@ export { entryFacts, entrySummary } from './search/facts.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
 export * from './kitchen/convert.ts';
 export { thingsOf } from './kitchen/inherit.ts';
+export { recipesByProduct } from './kitchen/products.ts';
 export * from './kitchen/made-of.ts';
 export * from './kitchen/own-bowl.ts';
 export * from './kitchen/round.ts';

@@ -133,7 +133,7 @@ export const DOUGHS: readonly RecipeInput[] = [
     [600, 'mL'],
     10,
     [
-      ['oat-rings', 240, { steps: [1], goesIn: 'Ground as fine as flour' }],
+      ['oat-rings', 240, { steps: [1], shapeless: true, goesIn: 'Ground as fine as flour' }],
       ['vegetable-oil', 60, { steps: [2] }],
       ['bananas', 1, { steps: [3], goesIn: 'Mashed, at the very end' }],
     ],

@@ -152,7 +152,7 @@ export const PAINTS: readonly RecipeInput[] = [
     [500, 'mL'],
     15,
     [
-      ['psyllium', 15, { steps: [1] }],
+      ['psyllium', 15, { steps: [1], shapeless: true }],
       ['water', 480, { steps: [1] }],
       ['food-colour', 2, { steps: [2], role: 'colour' }],
     ],
@@ -179,7 +179,7 @@ export const PAINTS: readonly RecipeInput[] = [
     [600, 'mL'],
     5,
     [
-      ['chia', 60, { steps: [1] }],
+      ['chia', 60, { steps: [1], shapeless: true }],
       ['water', 540, { steps: [1] }],
     ],
     {

@@ -351,6 +351,31 @@ test('latex stops for a child with that allergy', () => {
 });
 
 describe('labels', () => {
+  const kneaded = (supply: object): string[] =>
+    rows(
+      scene(
+        bornSo(OLD, false),
+        {},
+        { child: { allergies: [{ allergen: 'sesame', words: 'sesame' }] }, supply },
+      ),
+    );
+  test.each<[string, object, string[]]>([
+    ['food', { category: 'food' }, ['36 care']],
+    ['water from the tap', { category: 'food', got: 'tap' }, []],
+    ['finger paint', { category: 'paint-and-glue', properties: { foodOnly: 'no' } }, ['36 care']],
+    ['bread crumbs as a filler', { category: 'filler', properties: { foodOnly: 'all' } }, ['36 care']],
+    ['sand as a filler', { category: 'filler', properties: { foodOnly: 'no' } }, []],
+    ['a jar that held nut spread', { category: 'containers', properties: { reused: 'food' } }, ['36 care']],
+    ['a new jar', { category: 'containers', properties: { reused: 'none' } }, []],
+    ['putty', { category: 'toys', properties: { ingredients: ['acid'] } }, ['36 care', '41 note']],
+    ['blocks', { category: 'toys', properties: { ingredients: [] } }, []],
+  ])(
+    'are asked of what can be eaten, licked or kneaded, whatever it is filed under: %s',
+    (_, supply, expected) => {
+      expect(kneaded(supply).filter((row) => row !== 'undefined care')).toEqual(expected);
+    },
+  );
+
   const milk = { allergies: [{ allergen: 'milk' as const, words: 'milk' }] };
   test('that may contain an allergen ask for care, for that child', () => {
     const supply = { mayContain: ['milk' as const] };

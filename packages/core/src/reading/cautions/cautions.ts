@@ -1,5 +1,5 @@
 import { groupBy } from '../../book/index.ts';
-import { mayBring, PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
+import { hasLabel, mayBring, PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
@@ -308,7 +308,7 @@ function mayContainFindings(all: readonly Used[]): Finding[] {
 function labelFinding(all: readonly Used[]): Finding[] {
   const used = all.filter(
     ({ supply, children }) =>
-      supply.category === 'food' &&
+      hasLabel(supply) &&
       supply.labelCheckedOn === null &&
       children.some(({ allergies }) => allergies.length > 0),
   );

@@ -105,6 +105,57 @@ describe('what a recipe makes', () => {
     expect(told(unread)).toEqual(['36 care']);
   });
 
+  const beads = aSupply('beads', {
+    category: 'craft-pieces',
+    properties: { loosePart: { acrossMm: 9, longMm: 9, material: 'firm' } },
+  });
+  const part9 = { acrossMm: 9, longMm: 9, material: 'firm' };
+  test.each<[string, object, object, Properties]>([
+    ['beads pressed into it', {}, { loosePart: part9 }, { loosePart: part9 as never }],
+    ['a gel that soaks', {}, { filler: 'gel-beads' }, { filler: 'gel-beads' }],
+    ['hard seeds', {}, { foodForm: 'chokable' }, { foodForm: 'chokable' }],
+    ['hard seeds, soaked', { shapeless: true }, { foodForm: 'chokable' }, { foodForm: 'soft' }],
+    ['something hot', {}, { heat: true }, { heat: true }],
+    ['loose magnets', {}, { magnet: 'loose' }, { magnet: 'loose' }],
+    ['ice', {}, { iceMm: 20 }, { iceMm: 20 }],
+    ['small hardware, dissolved', { shapeless: true }, { hardware: true }, {}],
+  ])('hands on the shape and the heat of %s', (_, ingredient, properties, handed) => {
+    const home = after(
+      book,
+      aSupply('oil', {
+        category: 'food',
+        properties: { ...FOOD, ingredients: [] },
+        labelCheckedOn: '2027-03-01',
+      }),
+      aSupply('thing', { category: 'science', properties: { foodForm: 'none', ...properties } as never }),
+      recipe('mix', 'dough', ['oil'], {
+        ingredients: [
+          { supplyId: 'oil', amount: 1 },
+          { supplyId: 'thing', amount: 1, ...ingredient },
+        ],
+      }),
+    );
+    expect(thingOf(home, 'dough')!.properties).toMatchObject(handed);
+    if (Object.keys(handed).length === 0) expect(thingOf(home, 'dough')!.properties.hardware).not.toBe(true);
+  });
+
+  test('does not hand on what cooking makes soft, and the smallest part is the one that counts', () => {
+    const grains = food('grains', { foodForm: 'chokable', ingredients: [] });
+    const cooked = after(book, grains, recipe('mix', 'dough', ['grains'], { cooked: true }));
+    expect(thingOf(cooked, 'dough')!.properties.foodForm).not.toBe('chokable');
+    expect(
+      thingOf(after(book, grains, recipe('mix', 'dough', ['grains'])), 'dough')!.properties.foodForm,
+    ).toBe('chokable');
+    const larger = aSupply('larger', {
+      category: 'craft-pieces',
+      properties: { loosePart: { acrossMm: 40, longMm: 40, material: 'firm' } },
+    });
+    const both = after(book, beads, larger, recipe('mix', 'dough', ['larger', 'beads']));
+    expect(thingOf(both, 'dough')!.properties.loosePart).toEqual(part9);
+    const [ofToddler] = [told(both)];
+    expect(ofToddler).toContain('1 stop');
+  });
+
   test('is left alone when the recipe is retired, and without recipes a thing stays the same', () => {
     expect(told(after(book, recipe('mix', 'dough', ['flour'], { retired: true })))).toEqual([]);
     expect(thingOf(book, 'dough')).toBe(book.supplies['dough' as never]);

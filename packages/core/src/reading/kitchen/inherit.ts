@@ -1,8 +1,9 @@
-import { asksOf, brings, type Properties, type Supply } from '../../cupboard/index.ts';
+import { asksOf, brings, hasLabel, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import type { Table } from '../../book/index.ts';
 import { answer } from '../ground/answer.ts';
+import { HANDED_ON, handedOnBy } from './handed-on.ts';
 import { onlyFoodOf, saltShareOf, SALTY_PERCENT } from './made-of.ts';
 import { recipesByProduct } from './products.ts';
 
@@ -50,7 +51,7 @@ const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
 function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): Supply {
   const all = [supply, ...parts];
-  const read = parts.map(({ labelCheckedOn }) => labelCheckedOn);
+  const read = parts.filter(hasLabel).map(({ labelCheckedOn }) => labelCheckedOn);
   return {
     ...supply,
     allergens: unique(all.flatMap(({ allergens }) => allergens)),
@@ -69,8 +70,13 @@ function grainOf(parts: readonly Supply[]): Properties['grain'] {
   return 'none';
 }
 
+// What of a product follows from what goes into it, whatever is written down of the product itself.
+const ANEW: ReadonlySet<string> = new Set(['ingredients', 'saltPercent', 'foodOnly', 'grain', ...HANDED_ON]);
+const without = (properties: Properties, ids: ReadonlySet<string>): Properties =>
+  Object.fromEntries(Object.entries(properties).filter(([id]) => !ids.has(id)));
+
 function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: Recipe): Properties {
-  const { ingredients: own, saltPercent: _, foodOnly, grain: __, ...rest } = supply.properties;
+  const { ingredients: own, foodOnly, glitter: ownGlitter } = supply.properties;
   const grain = grainOf(parts);
   const table = Object.fromEntries(parts.map((part) => [part.id, part]));
   const salt = saltShareOf(recipe.ingredients, table, recipe.partMl);
@@ -83,9 +89,10 @@ function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: R
     .filter((one) => !recipe.cooked || !GONE_WHEN_COOKED.has(one))
     // Much salt is in it only where much salt is in the whole.
     .filter((one) => one !== 'salt' || isSalty);
-  const glitter = supply.properties.glitter || parts.some(({ properties }) => properties.glitter);
+  const glitter = ownGlitter || parts.some(({ properties }) => properties.glitter);
   return {
-    ...rest,
+    ...without(supply.properties, ANEW),
+    ...handedOnBy(supply, parts, recipe),
     ...(glitter ? { glitter: true } : {}),
     ...(grain ? { grain } : {}),
     ...(salt.known ? { saltPercent: salt.share.equals(0) ? 'none' : toNumber(salt.share.mul(100)) } : {}),

@@ -106,6 +106,7 @@ const WRONG: readonly (readonly [id: string, property: string, came: unknown, ri
  * only what a home brought along itself is pointed out as not recorded. What a home said stays.
  */
 export async function up(knex: Knex): Promise<void> {
+  await recipes(knex);
   const rows = (await knex('supplies').select('id', 'version', 'category', 'properties')) as Row[];
   for (const row of rows) {
     const came = CAME_WITH[row.id] ?? (CAME_WITHOUT.has(row.id) ? {} : null);
@@ -117,6 +118,27 @@ export async function up(knex: Knex): Promise<void> {
     await knex('supplies')
       .where({ id: row.id })
       .update({ properties: JSON.stringify(after), version: row.version + 1 });
+  }
+}
+
+// What is ground or soaked in the recipes that came along has no shape left: a recipe says so since.
+const SHAPELESS = [
+  ['oat-crumble', 'oat-rings'],
+  ['psyllium-gel', 'psyllium'],
+  ['chia-jelly', 'chia'],
+] as const;
+
+async function recipes(knex: Knex): Promise<void> {
+  for (const [id, supplyId] of SHAPELESS) {
+    const row = (await knex('recipes').where({ id }).first()) as
+      { readonly ingredients: string; readonly version: number } | undefined;
+    if (!row) continue;
+    const ingredients = (JSON.parse(row.ingredients) as { supplyId: string }[]).map((one) =>
+      one.supplyId === supplyId ? { ...one, shapeless: true } : one,
+    );
+    await knex('recipes')
+      .where({ id })
+      .update({ ingredients: JSON.stringify(ingredients), version: row.version + 1 });
   }
 }
 

@@ -67,6 +67,7 @@ const blankIngredient = (): Ingredient => ({
   steps: [],
   limit: null,
   feelFor: '',
+  shapeless: false,
 });
 const inParts = computed({
   get: () => draft.value.partMl !== null,
@@ -121,6 +122,11 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
         />
         <NumberField v-model="row.portions" label="In portions" :path="`${path}.portions`" />
         <SwitchField v-model="row.bagged" label="Bagged before" :path="`${path}.bagged`" />
+        <SwitchField
+          v-model="row.shapeless"
+          label="Ground, soaked or dissolved"
+          :path="`${path}.shapeless`"
+        />
       </div>
       <div class="side-by-side">
         <AmountField

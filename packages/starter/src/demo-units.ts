@@ -280,6 +280,8 @@ export function demoUnitGestures(): ChangeInput[][] {
         where: { kind: 'twin', of: 'unit-kites-12' },
       },
       { type: 'unit/assign', placementId: 'unit-kites-22', personId: 'person-mara' },
+      // Ribbons lie on its table while Ada is there.
+      { type: 'unit/assign', placementId: 'unit-kites-20', personId: 'person-mara' },
       {
         type: 'unit/fill-bin',
         placementId: 'unit-kites-3',

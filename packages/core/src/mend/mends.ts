@@ -128,14 +128,14 @@ function byLead({ book, reading, finding, placed }: Bench): Mend[] {
   const { lead } = finding;
   if (!lead) return [];
   return Object.values(book.people)
-    .filter(({ retired, mayLead }) => !retired && mayLead.includes(lead))
+    .filter(({ retired, mayLead }) => !retired && (lead === 'anyone' || mayLead.includes(lead)))
     .filter((person) =>
       placed.every((placement) =>
         sessionsOf(placement, reading.frame).every(({ adults }) => adults.some(({ id }) => id === person.id)),
       ),
     )
     .map(({ id, name }) => ({
-      label: `${name} stays with it (${LEADS[lead]})`,
+      label: lead === 'anyone' ? `${name} sits with it` : `${name} stays with it (${LEADS[lead]})`,
       changes: placed.map((placement) => ({ type: 'unit/assign', placementId: placement.id, personId: id })),
     }));
 }

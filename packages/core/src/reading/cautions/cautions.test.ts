@@ -281,6 +281,62 @@ describe('who is there', () => {
     expect(rows(scene(bornSo(36, true), part(10), ready))).toEqual(['1 stop']);
   });
 
+  test('a thing that only another version gets is kept out of reach of whoever is in the room', () => {
+    const versions = [aVersion(0, 36), aVersion(36)];
+    const content = { versions, materials: [aMaterial('thing', 1, { versionIds: ['from-36'] })] };
+    expect(
+      told(scene(bornSo(30, false), part(10), { content })).map(({ rule, level }) => `${rule} ${level}`),
+    ).toEqual(['out-of-reach care']);
+  });
+
+  const group = (rest: object = {}) =>
+    scene(baby, part(10), {
+      content: { mode: 'whole-group', versions: [aVersion(36)] },
+      more: [aChild('bo', '2022-01-01')],
+      ...rest,
+    });
+  const reached = (book: Book): string[] =>
+    told(book)
+      .filter(({ rule }) => rule === 'out-of-reach')
+      .map(({ level, detail }) => `${level}: ${detail}`);
+  test('what lies on the table of a group stops until somebody is named who sits with it, then asks for care', () => {
+    const onTable = after(group(), { type: 'unit/unplace', placementId: 'p' }, onDay('p', 'play', 1));
+    expect(reached(onTable)).toEqual(['stop: thing (small parts), Day 1. In the room without it: kim.']);
+    const mara: ChangeInput = {
+      type: 'house/put-person',
+      person: { id: 'mara', name: 'Mara', role: 'assistant', mayLead: [] } as never,
+    };
+    const assigned = after(onTable, mara, { type: 'unit/assign', placementId: 'p', personId: 'mara' });
+    expect(reached(assigned)).toEqual(['care: thing (small parts), Day 1. In the room without it: kim.']);
+    const led = after(onTable, mara, {
+      type: 'handover/lead',
+      leading: { unitId: TEST_UNIT, placementId: 'p', day: 1, groups: [{ personId: 'mara', childIds: [] }] },
+    } as never);
+    expect(reached(led)[0]).toMatch(/^care/);
+    const away = after(onTable, {
+      type: 'house/put-absence',
+      absence: { id: 'away', childId: 'kim', from: A_MONDAY, to: A_MONDAY },
+    } as never);
+    expect(reached(away)).toEqual([]);
+  });
+
+  test.each([
+    ['a cord', cord(400), 'stop'],
+    ['a fine filler', { filler: 'fine' } as const, 'stop'],
+    ['a blade', { sharp: 'blade' } as const, 'stop'],
+    ['a thing that stops nobody', {}, null],
+  ])('%s on a table', (_, properties, level) => {
+    const onTable = after(
+      scene(baby, properties as Properties, {
+        content: { mode: 'small-group', versions: [aVersion(36)] },
+        more: [aChild('bo', '2022-01-01')],
+      }),
+      { type: 'unit/unplace', placementId: 'p' },
+      onDay('p', 'play', 1),
+    );
+    expect(reached(onTable).map((text) => text.split(':')[0] ?? null)).toEqual(level === null ? [] : [level]);
+  });
+
   test('days that are over are not asked', () => {
     expect(told(scene(baby, part(10)), addDays(A_MONDAY, 1))).toEqual([]);
   });

@@ -1,5 +1,12 @@
 import { groupBy } from '../../book/index.ts';
-import { hasLabel, mayBring, PROPERTIES, unrecorded, type PropertyId, type Supply } from '../../cupboard/index.ts';
+import {
+  hasLabel,
+  mayBring,
+  PROPERTIES,
+  unrecorded,
+  type PropertyId,
+  type Supply,
+} from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { ALLERGENS, formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';

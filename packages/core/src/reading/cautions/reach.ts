@@ -1,8 +1,10 @@
+import { groupBy } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
+import { leadingIdOf } from '../../handover/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { answer, answerFlat } from '../ground/answer.ts';
+import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
@@ -13,6 +15,9 @@ import { mouths } from './rule.ts';
 /** A set that is kept whole is kept from whoever is younger than this, and from whoever mouths things. */
 const SET_MONTHS = 36;
 
+const KEPT_WHOLE = 'a set that is kept whole';
+const isCaution = (why: string): boolean => why !== KEPT_WHOLE;
+
 /** Something that some children must not reach on some days, although it is out for others. */
 export interface OutOfReach {
   readonly supply: Supply;
@@ -20,6 +25,8 @@ export interface OutOfReach {
   readonly placement: Placement;
   readonly children: readonly Child[];
   readonly days: readonly number[];
+  /** A caution stops it for them; else it is a set that is kept whole. */
+  readonly isStop: boolean;
 }
 
 /**
@@ -42,60 +49,127 @@ export const outOfReach = answerFlat((look, placement: Placement, frame: Frame):
         );
         for (const { rule } of stops) why.add(rule.about);
         const isWhole = supply.set?.outOfReach === true && (who.months < SET_MONTHS || mouths(who));
-        if (isWhole && stops.length === 0) why.add('a set that is kept whole');
+        if (isWhole && stops.length === 0) why.add(KEPT_WHOLE);
         return stops.length > 0 || isWhole;
       });
       for (const { child } of kept) children.add(child);
       return kept.length > 0 ? [day.number] : [];
     });
     if (days.length === 0) return [];
-    return [{ supply, why: [...why].join(', '), placement, children: [...children], days }];
+    return [
+      {
+        supply,
+        why: [...why].join(', '),
+        placement,
+        children: [...children],
+        days,
+        isStop: [...why].some(isCaution),
+      },
+    ];
   });
 });
 
-// What is done in a group is in an adult's hands; what stands open can be reached.
+// What stands open is put out of reach; what lies on the table of a group lies there for everyone in the room.
 const STANDS_OPEN: ReadonlySet<string> = new Set(['open-corner', 'shelf-work', 'bin']);
+const IN_A_GROUP: ReadonlySet<string> = new Set(['whole-group', 'small-group']);
 
-/** The finding about things that stand open while children are there who must not reach them, and do not get them. */
+/**
+ * The findings about things that are out while children are there who must not reach them, and do not get them: what stands
+ * open once for all of it, what lies on the table of a group one by one. There it is a stop until somebody is named who sits
+ * with it, then a care.
+ */
 export const reachFindings = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
-    const open = outOfReach(look, placements, frame).filter(({ placement }) =>
-      STANDS_OPEN.has(placement.content.mode),
-    );
     // A child that gets the thing itself is told by the caution about it.
-    const kept = open.flatMap((one) => {
-      const without = one.children.filter((child) => !getsIt(child, one.placement, frame));
+    const kept = outOfReach(look, placements, frame).flatMap((one) => {
+      const children = one.children.filter((child) => !getsIt(look, child, one, frame));
       const days = one.days.filter((day) => frame.calendar.days[day - 1]!.date >= today);
-      return without.length > 0 && days.length > 0 ? [{ ...one, children: without, days }] : [];
+      return children.length > 0 && days.length > 0 ? [{ ...one, children, days }] : [];
     });
-    if (kept.length === 0) return [];
-    const children = [...new Set(kept.flatMap((one) => one.children))];
-    const things = [
-      ...new Set(kept.map(({ supply, placement }) => `${supply.name} (${placement.content.title})`)),
-    ];
-    const days = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
+    const open = kept.filter(({ placement }) => STANDS_OPEN.has(placement.content.mode));
+    const onTables = kept.filter(({ placement, isStop }) => IN_A_GROUP.has(placement.content.mode) && isStop);
     return [
-      {
-        key: 'out-of-reach',
-        rule: 'out-of-reach',
-        level: 'care',
-        title: `Out of reach of ${listed(children.map(({ name }) => name))}`,
-        detail: `${fewOf(things)}, ${formatDays(days)}.`,
-        instead: 'On the high table or shelf while they are up; count in afterwards.',
-        basis: 'what is out for the older ones can be reached by the youngest',
-        days,
-        cornerIds: [],
-        placementId: kept[0]!.placement.id,
-        placementIds: [...new Set(kept.map(({ placement }) => placement.id))],
-        supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
-        childIds: children.map(({ id }) => id),
-        facts: fingerprint([things, children.map(({ id }) => id)]),
-      },
+      ...openFinding(open),
+      ...[...groupBy(onTables, ({ placement }) => placement)].map(([placement, those]) =>
+        groupFinding(look, placement, those, frame),
+      ),
     ];
   },
 );
 
-const getsIt = (child: Child, placement: Placement, frame: Frame): boolean =>
-  sessionsOf(placement, frame).some(({ seats }) =>
-    seats.some((seat) => seat.child === child && seat.version !== null),
+const namesOf = (children: readonly Child[]): string => listed(children.map(({ name }) => name));
+
+function openFinding(kept: readonly OutOfReach[]): Finding[] {
+  if (kept.length === 0) return [];
+  const children = [...new Set(kept.flatMap((one) => one.children))];
+  const things = [
+    ...new Set(kept.map(({ supply, placement }) => `${supply.name} (${placement.content.title})`)),
+  ];
+  const days = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
+  return [
+    {
+      key: 'out-of-reach',
+      rule: 'out-of-reach',
+      level: 'care',
+      title: `Out of reach of ${namesOf(children)}`,
+      detail: `${fewOf(things)}, ${formatDays(days)}.`,
+      instead: 'On the high table or shelf while they are up; count in afterwards.',
+      basis: 'what is out for the older ones can be reached by the youngest',
+      days,
+      cornerIds: [],
+      placementId: kept[0]!.placement.id,
+      placementIds: [...new Set(kept.map(({ placement }) => placement.id))],
+      supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
+      childIds: children.map(({ id }) => id),
+      facts: fingerprint([things, children.map(({ id }) => id)]),
+    },
+  ];
+}
+
+/** Somebody sits with a placement on a day: it has a lead, or somebody was named for that day. */
+const isSatWith = (look: Look, placement: Placement, day: number, { people }: Frame): boolean =>
+  people.some(({ id }) => id === placement.leadId) ||
+  (look.one('leadings', leadingIdOf(placement.id, day))?.groups.length ?? 0) > 0;
+
+function groupFinding(look: Look, placement: Placement, kept: readonly OutOfReach[], frame: Frame): Finding {
+  const children = [...new Set(kept.flatMap((one) => one.children))];
+  const all = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
+  const alone = all.filter((day) => !isSatWith(look, placement, day, frame));
+  const level = alone.length > 0 ? 'stop' : 'care';
+  const days = alone.length > 0 ? alone : all;
+  const things = [...new Set(kept.map(({ supply, why }) => `${supply.name} (${why})`))];
+  const whom = namesOf(children);
+  return {
+    key: `out-of-reach:${level}:${placement.id}`,
+    rule: 'out-of-reach',
+    level,
+    title: `Within reach: ${placement.content.title}`,
+    detail: `${fewOf(things)}, ${formatDays(days)}. In the room without it: ${whom}.`,
+    instead:
+      level === 'stop'
+        ? `Name who sits with it, or have ${whom} elsewhere meanwhile; count in afterwards.`
+        : `At the far end of the table, ${whom} beside an adult; count in afterwards.`,
+    basis: 'what lies on a table can be reached by everyone in the room',
+    lead: 'anyone',
+    days,
+    cornerIds: [],
+    placementId: placement.id,
+    placementIds: [placement.id],
+    supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
+    childIds: children.map(({ id }) => id),
+    facts: fingerprint([things, children.map(({ id }) => id), level]),
+  };
+}
+
+// On some day, as it is meant for its version.
+function getsIt(look: Look, child: Child, { supply, placement }: OutOfReach, frame: Frame): boolean {
+  const lines = materialsOf(look, placement).filter(({ supplyId }) => supplyId === supply.id);
+  return sessionsOf(placement, frame).some(({ seats }) =>
+    seats.some(
+      ({ child: one, version }) =>
+        one === child &&
+        version !== null &&
+        lines.some(({ versionIds }) => versionIds.length === 0 || versionIds.includes(version.id)),
+    ),
   );
+}

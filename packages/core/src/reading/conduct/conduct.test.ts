@@ -136,7 +136,7 @@ describe('adults', () => {
     expect(told(one, 'ratio')).toEqual([]);
     const both = after(one, aChild('lou', '2022-02-02'));
     expect(told(both, 'ratio')[0]).toMatch(
-      /^stop Day 1: your own rule is not met \| \d\d:\d\d to \d\d:\d\d: 2 children, 1 adults; 2 adults by your rule\./,
+      /^stop Day 1: your own rule is not met \| \d\d:\d\d to \d\d:\d\d: 2 children, 1 adult; 2 adults by your rule\./,
     );
   });
 });

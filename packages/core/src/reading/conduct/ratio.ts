@@ -1,6 +1,6 @@
 import { formatMinutes, type PlainDay } from '../../calendar/index.ts';
 import { presenceOn } from '../../house/index.ts';
-import { fingerprint, type Finding } from '../ground/finding.ts';
+import { counted, fingerprint, type Finding } from '../ground/finding.ts';
 import { headCount, isWorkKnown } from '../house/days-ahead.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
@@ -25,7 +25,7 @@ export const ratioFindings = memoised((frame: Frame, today: PlainDay): readonly 
         row: 49,
         level: 'stop',
         title: `Day ${number}: your own rule is not met`,
-        detail: `${formatMinutes(first.from)} to ${formatMinutes(first.to)}: ${first.children} children, ${first.adults} adults; ${first.beyond.join(', ')}.${more}`,
+        detail: `${formatMinutes(first.from)} to ${formatMinutes(first.to)}: ${counted(first.children, 'child', 'children')}, ${counted(first.adults, 'adult')}; ${first.beyond.join(', ')}.${more}`,
         instead: 'Ask somebody in, or settle who comes.',
         basis: 'the rule that this home has entered; the licence decides',
         days: [number],

@@ -91,7 +91,7 @@ export interface Finding {
   /** What to do instead, in a sentence or two. */
   readonly instead?: string;
   /** Naming an adult who may lead this, or anyone, is a way out. */
-  readonly lead?: Lead;
+  readonly lead?: Lead | 'anyone';
   /** The fingerprint of its facts; left out where the whole finding is its facts. */
   readonly facts?: string;
   /** Kept as it is by somebody, and nothing about it has changed since. */
@@ -132,6 +132,9 @@ export const factsOf = (finding: Finding): string =>
 /** Everything placed that a finding is about. */
 export const placementsOf = ({ placementIds, placementId }: Finding): readonly PlacementId[] =>
   placementIds ?? (placementId === null ? [] : [placementId]);
+
+/** How many of something: `1 child`, `3 children`. */
+export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 // Nobody reads more names than these; the rest is told as a number.
 const MOST_NAMED = 4;

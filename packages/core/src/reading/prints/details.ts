@@ -1,8 +1,7 @@
 import type { Child } from '../../house/index.ts';
 import { groupBy } from '../../book/index.ts';
+import { counted } from '../ground/finding.ts';
 import type { PrintJob } from './prints.ts';
-
-const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
 /**
  * What is worth knowing of a job before it is printed: `8 copies × 2 pages (3 for “finds one”, 5 for “matches”)`, its
@@ -11,13 +10,13 @@ const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n ==
 export function printDetails({ work, steps, copyCount, pagesOfSheet, copies }: PrintJob): readonly string[] {
   const parts = copies.map((one) => `${one.count} for “${one.version?.does ?? 'all'}”`);
   return [
-    `${count(copyCount, 'copy', 'copies')} × ${count(pagesOfSheet, 'page')}${
+    `${counted(copyCount, 'copy', 'copies')} × ${counted(pagesOfSheet, 'page')}${
       parts.length > 1 ? ` (${parts.join(', ')})` : ''
     }`,
     steps.join(' → '),
     [
-      work.pouches > 0 ? count(work.pouches, 'pouch', 'pouches') : '',
-      work.cards > 0 ? count(work.cards, 'card') : '',
+      work.pouches > 0 ? counted(work.pouches, 'pouch', 'pouches') : '',
+      work.cards > 0 ? counted(work.cards, 'card') : '',
     ]
       .filter(Boolean)
       .join(', '),

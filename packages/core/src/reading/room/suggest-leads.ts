@@ -25,7 +25,7 @@ const leadsAsked = (
 ): ReadonlyMap<PlacementId, ReadonlySet<Lead>> => {
   const asked = new Map<PlacementId, Set<Lead>>();
   for (const finding of headsUps) {
-    if (!finding.lead || !finding.days.includes(day)) continue;
+    if (!finding.lead || finding.lead === 'anyone' || !finding.days.includes(day)) continue;
     for (const id of placementsOf(finding))
       asked.set(id, (asked.get(id) ?? new Set<Lead>()).add(finding.lead));
   }

@@ -131,9 +131,10 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   picked: { about: 'picked outdoors', levels: ['note'], rows: [32], ask: supplies },
   'out-of-reach': {
     about: 'what whoever is there must not reach',
-    levels: ['care'],
+    levels: ['stop', 'care'],
     ask: ({ book, placements, frame, today }) => reachFindings(book, placements, frame, today),
     tells: ROOM,
+    ways: ['lead', 'day', 'reserve'],
   },
   eaten: {
     about: 'eaten after ink, glue or tools',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
-import { allergenIdSchema, withImplied, type AllergenId } from '../house/index.ts';
+import { allergenIdSchema, isOwnAllergen, withImplied, type AllergenId } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
 import {
   amountSchema,
@@ -117,6 +117,8 @@ export const supplySchema = z.object({
   allergens: z.array(allergenIdSchema).max(20),
   /** What the label says it may contain. */
   mayContain: z.array(allergenIdSchema).max(20).default([]),
+  /** What somebody looked for and did not find in it: allergens that only the home knows of. */
+  freeOf: z.array(allergenIdSchema).max(30).default([]),
   /** When somebody last read the label; null when nobody did. */
   labelCheckedOn: plainDaySchema.nullable().default(null),
   /** Labelled gluten-free. */
@@ -174,6 +176,15 @@ export const brings = (supply: Supply, allergens: readonly AllergenId[]): boolea
  */
 export const mayBring = ({ mayContain, glutenFree, properties }: Supply, allergen: AllergenId): boolean =>
   mayContain.includes(allergen) || (allergen === 'gluten' && properties.grain === 'other' && !glutenFree);
+
+/**
+ * Whether nobody has looked at a supply for an allergen that only the home knows of: no label has to name it. Until somebody
+ * has, it is in doubt whatever can be eaten, licked or kneaded.
+ */
+export const isUnlooked = (supply: Supply, allergen: AllergenId): boolean =>
+  isOwnAllergen(allergen) &&
+  hasLabel(supply) &&
+  ![...supply.allergens, ...supply.mayContain, ...supply.freeOf].includes(allergen);
 
 export const wishIdSchema = idSchema.brand<'WishId'>();
 /** Something wanted for a later unit: collected for months, or bought when it turns up. */

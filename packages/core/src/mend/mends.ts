@@ -1,8 +1,8 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
-import { hasLabel, type Supply, type SupplyId } from '../cupboard/index.ts';
-import { LEADS } from '../house/index.ts';
+import { hasLabel, isUnlooked, type Supply, type SupplyId } from '../cupboard/index.ts';
+import { allergenName, LEADS } from '../house/index.ts';
 import {
   listed,
   movedTo,
@@ -97,6 +97,7 @@ const MAKERS: { readonly [W in Way]: Maker } = {
   reserve: byReserve,
   swap: bySwap,
   reading: byReading,
+  looking: byLooking,
   filling: byFilling,
   bin: byBin,
   thinning: byThinning,
@@ -262,6 +263,31 @@ function labelledIn(book: Book, id: string, within: readonly string[] = []): rea
   const recipe = recipesByProduct(book.recipes).get(id);
   if (!recipe || within.includes(id)) return [id];
   return recipe.ingredients.flatMap(({ supplyId }) => labelledIn(book, supplyId, [...within, id]));
+}
+
+// Whoever looked and found nothing says so of all of them at once; what does hold it is noted where it is.
+function byLooking({ book, finding }: Bench): Mend[] {
+  const [childId] = finding.childIds;
+  const own = childId
+    ? book.children[childId]?.allergies.find(
+        ({ allergen }) => finding.key === `not-looked:${childId}:${allergen}`,
+      )
+    : undefined;
+  if (!own) return [];
+  const { allergen } = own;
+  const ids = new Set((finding.supplyIds ?? []).flatMap((id) => labelledIn(book, id)));
+  const changes = [...ids].flatMap((id): ChangeInput[] => {
+    const supply = book.supplies[id as SupplyId];
+    return supply && isUnlooked(supply, allergen)
+      ? [
+          {
+            type: 'cupboard/put-supply',
+            supply: { ...supply, freeOf: [...supply.freeOf, allergen] } as never,
+          },
+        ]
+      : [];
+  });
+  return changes.length > 0 ? [{ label: `None of them has ${allergenName(allergen)} in it`, changes }] : [];
 }
 
 function byReading({ book, finding, today }: Bench): Mend[] {

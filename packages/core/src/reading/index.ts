@@ -52,7 +52,7 @@ export {
   type CircleStuff,
 } from './circle/run.ts';
 export { halfGoneAfter, staysIn, type Stay } from './circle/stay.ts';
-export { unknownOf } from './cautions/cautions.ts';
+export { unknownOf } from './cautions/supplies.ts';
 export { CAUTION_RULES } from './cautions/rules.ts';
 export {
   CAUTION_LINE,
@@ -94,6 +94,7 @@ export { hoursOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout, findingAbout } from './readiness/findings.ts';
 export type { Spot, Suggestion } from './suggest/suggest.ts';
+export { allergensNamedIn } from './house/own-allergens.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';

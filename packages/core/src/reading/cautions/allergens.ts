@@ -1,6 +1,6 @@
 import type { PlainDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
-import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import { allergenName, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
@@ -62,7 +62,7 @@ export const allergenFindings = answerFlat(
       rule: 'allergen',
       row: allergen === 'gluten' ? 37 : 35,
       level: 'stop',
-      title: `${capital(ALLERGENS[allergen])} and ${child.name}`,
+      title: `${capital(allergenName(allergen))} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
       ...recipeOf(look, supply),
       instead: `${ownBowl(look, supply, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,

@@ -3,6 +3,7 @@ import type { Book } from '../../book/index.ts';
 import { addDays, plainDay, type PlainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
 import { PROPERTY_IDS, type Properties } from '../../cupboard/index.ts';
+import { mendsFor } from '../../mend/index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -66,6 +67,7 @@ const ABOUT_CAUTIONS: readonly string[] = [
   'unknown',
   'may-contain',
   'label-unread',
+  'not-looked',
   'picked',
   'out-of-reach',
 ];
@@ -404,6 +406,69 @@ test('latex stops for a child with that allergy', () => {
   const allergic = { child: { allergies: [{ allergen: 'latex' as const, words: 'latex' }] } };
   expect(rows(scene(bornSo(OLD, false), { latex: true }, allergic))).toEqual(['28 stop']);
   expect(rows(scene(bornSo(OLD, false), { latex: true }))).toEqual([]);
+});
+
+describe('an allergen that only the family names', () => {
+  const kiwi = { allergies: [{ allergen: 'own:kiwi' as const, words: 'Kiwi' }] };
+  const met = (supply: object): string[] =>
+    told(scene(bornSo(OLD, false), {}, { child: kiwi, supply: { labelCheckedOn: '2027-03-01', ...supply } }))
+      .filter(({ rule }) => rule !== 'unknown')
+      .map(({ rule, level, title }) => `${rule} ${level}: ${title}`);
+  test.each<[string, object, string[]]>([
+    ['nobody looked', { category: 'food' }, ['not-looked care: Not looked at for kiwi: kim']],
+    [
+      'in paint nobody looked',
+      { category: 'paint-and-glue' },
+      ['not-looked care: Not looked at for kiwi: kim'],
+    ],
+    ['paper cannot be eaten', { category: 'paper-and-card' }, []],
+    ['somebody looked', { category: 'food', freeOf: ['own:kiwi'] }, []],
+    ['it is in it', { category: 'food', allergens: ['own:kiwi'] }, ['allergen stop: Kiwi and kim']],
+    [
+      'it may be',
+      { category: 'food', mayContain: ['own:kiwi'] },
+      ['may-contain care: May contain kiwi: kim'],
+    ],
+    [
+      'another one was looked for',
+      { category: 'food', freeOf: ['own:mango'] },
+      ['not-looked care: Not looked at for kiwi: kim'],
+    ],
+  ])('is unknown until somebody looked: %s', (_, supply, expected) => expect(met(supply)).toEqual(expected));
+
+  test('is asked of every part of what a recipe makes, and one press says that none of them has it', () => {
+    const food = (id: string, rest: object = {}): ChangeInput =>
+      aSupply(id, { category: 'food', properties: {}, labelCheckedOn: '2027-03-01', ...rest });
+    const book = after(
+      scene(bornSo(OLD, false), {}, { child: kiwi, supply: { category: 'made', properties: {} } }),
+      food('mash', { freeOf: ['own:kiwi'] }),
+      food('juice'),
+      {
+        type: 'library/put-recipe',
+        recipe: {
+          id: 'mix',
+          title: 'Mix',
+          kind: 'dough',
+          minutes: 5,
+          yields: { amount: 1, unit: 'piece' },
+          ingredients: [
+            { supplyId: 'mash', amount: 1 },
+            { supplyId: 'juice', amount: 1 },
+          ],
+          makesId: 'thing',
+        } as never,
+      },
+    );
+    const finding = told(book).find(({ rule }) => rule === 'not-looked')!;
+    expect(finding.title).toBe('Not looked at for kiwi: kim');
+    const [mend] = mendsFor(book, TEST_UNIT, finding, A_MONDAY, () => 'new');
+    expect(mend?.label).toBe('None of them has kiwi in it');
+    const looked = after(book, ...mend!.changes);
+    expect(looked.supplies['juice' as never]!.freeOf).toEqual(['own:kiwi']);
+    expect(told(looked).filter(({ rule }) => rule === 'not-looked')).toEqual([]);
+    const holds = after(book, food('juice', { allergens: ['own:kiwi'] }));
+    expect(told(holds).map(({ rule, level }) => `${rule} ${level}`)).toContain('allergen stop');
+  });
 });
 
 describe('labels', () => {

@@ -1,7 +1,7 @@
 import { groupBy } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { CONTENT_COUNTS, type AmountFor, type Material } from '../../library/index.ts';
-import { ALLERGENS } from '../../house/index.ts';
+import { allergenName } from '../../house/index.ts';
 import {
   formatMoney,
   formatQuantity,
@@ -94,7 +94,7 @@ function cookingSentences({ cooking }: SupplyLine, shown: Shown): string[] {
     );
   for (const bowl of own)
     sentences.push(
-      `${batchesText(bowl.batches)} without ${listed(bowl.without.map((id) => ALLERGENS[id]))} for ${listed(bowl.children.map(({ shownAs }) => shownAs))}: own bowl, own tools, a label.`,
+      `${batchesText(bowl.batches)} without ${listed(bowl.without.map((id) => allergenName(id)))} for ${listed(bowl.children.map(({ shownAs }) => shownAs))}: own bowl, own tools, a label.`,
     );
   sentences.push(...without.map(noBowlText));
   if (times > 1) sentences.push(`It keeps ${recipe.keepsDays} days: made ${times} times, a part each time.`);

@@ -12,6 +12,7 @@ export type RuleId =
   | 'water'
   | 'may-contain'
   | 'label-unread'
+  | 'not-looked'
   | 'unknown'
   | 'out-of-reach'
   | 'picked'

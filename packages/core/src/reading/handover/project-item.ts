@@ -1,7 +1,7 @@
 import { groupBy, type Book } from '../../book/index.ts';
 import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
 import type { Share } from '../../handover/index.ts';
-import { ALLERGENS } from '../../house/index.ts';
+import { allergenName } from '../../house/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
@@ -98,7 +98,7 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
       ({ child, supply, allergen }) =>
         ({
           level: 'stop',
-          text: `${child.shownAs}: ${ALLERGENS[allergen]} in ${supply.name}. Ask before setting this out.`,
+          text: `${child.shownAs}: ${allergenName(allergen)} in ${supply.name}. Ask before setting this out.`,
         }) as const,
     );
   const others = headsUps

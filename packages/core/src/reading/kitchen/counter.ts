@@ -1,5 +1,5 @@
 import type { Table } from '../../book/index.ts';
-import { brings, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
+import { allergensOf, isUnlooked, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import {
@@ -123,6 +123,11 @@ function plansFor(
   return [...(isForSome ? [{ target: { ...target, children: rest }, wanted, own: null }] : []), ...own];
 }
 
+// As the law lists them, a home's own after those.
+const ORDER = Object.keys(ALLERGENS);
+const byName = (a: AllergenId, b: AllergenId): number =>
+  (ORDER.indexOf(a) + 1 || ORDER.length + 1) - (ORDER.indexOf(b) + 1 || ORDER.length + 1) || (a < b ? -1 : 1);
+
 function mixOf(
   scaled: Scaled,
   swapped: SwappedRecipe,
@@ -134,9 +139,7 @@ function mixOf(
   const { recipe } = scaled;
   const { ingredients } = swapped;
   const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
-  const allergens = Object.keys(ALLERGENS).filter((id) =>
-    parts.some((part) => brings(part, [id as AllergenId])),
-  );
+  const allergens = [...new Set(parts.flatMap((part) => [...allergensOf(part)]))].toSorted(byName);
   const keptOut = own?.without ?? [];
   return {
     scaled,
@@ -146,9 +149,11 @@ function mixOf(
     swapped,
     onlyFood: onlyFoodOf(ingredients, supplies, recipe.cooked),
     salt: saltShareOf(ingredients, supplies, recipe.partMl),
-    allergens: allergens as AllergenId[],
+    allergens,
     own,
-    doubtful: parts.filter((part) => keptOut.some((allergen) => mayBring(part, allergen))),
+    doubtful: parts.filter((part) =>
+      keptOut.some((allergen) => mayBring(part, allergen) || isUnlooked(part, allergen)),
+    ),
   };
 }
 

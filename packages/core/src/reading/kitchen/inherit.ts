@@ -44,6 +44,12 @@ const recipeMaking = answer(
   (look, id: string): Recipe | null => recipesByProduct(look.table('recipes')).get(id) ?? null,
 );
 
+// Looked at is what somebody looked at in every part.
+const freeOfAll = (supply: Supply, parts: readonly Supply[]): Supply['freeOf'] =>
+  parts.length === 0
+    ? supply.freeOf
+    : parts[0]!.freeOf.filter((one) => parts.every(({ freeOf }) => freeOf.includes(one)));
+
 const isFreeOfGluten = (part: Supply): boolean =>
   !brings(part, ['gluten']) && (part.glutenFree || part.properties.grain === 'none');
 
@@ -56,6 +62,7 @@ function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): S
     ...supply,
     allergens: unique(all.flatMap(({ allergens }) => allergens)),
     mayContain: unique(all.flatMap(({ mayContain }) => mayContain)),
+    freeOf: freeOfAll(supply, parts.filter(hasLabel)),
     // A label says so, or nothing in it is grain: nobody guesses.
     glutenFree: parts.length > 0 && parts.every(isFreeOfGluten),
     labelCheckedOn: read.includes(null) ? null : (read.toSorted()[0] ?? supply.labelCheckedOn),

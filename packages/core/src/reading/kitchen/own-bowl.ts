@@ -1,6 +1,6 @@
 import { groupBy, type Table } from '../../book/index.ts';
 import { brings, type Supply } from '../../cupboard/index.ts';
-import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import { allergenName, type AllergenId, type Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { listed } from '../ground/finding.ts';
 import { swappedRecipe, type Wanted } from './swapped.ts';
@@ -32,7 +32,7 @@ export const noBowlText = ({ child, without, left }: WithoutBowl): string =>
     left.map((supply) => `${supply.name} (${listed(broughtOf(supply, without))})`),
   )}`;
 const broughtOf = (supply: Supply, without: readonly AllergenId[]): readonly string[] =>
-  without.filter((one) => brings(supply, [one])).map((one) => ALLERGENS[one]);
+  without.filter((one) => brings(supply, [one])).map((one) => allergenName(one));
 
 const mustNotMeet = (child: Child): readonly AllergenId[] => [
   ...new Set(child.allergies.map(({ allergen }) => allergen)),

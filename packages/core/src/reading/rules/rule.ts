@@ -40,6 +40,7 @@ export type Way =
   | 'reserve'
   | 'swap'
   | 'reading'
+  | 'looking'
   | 'filling'
   | 'bin'
   | 'thinning'

@@ -2,10 +2,11 @@ import { answer } from '../ground/answer.ts';
 import { shelfFindings } from '../balance/shelf.ts';
 import { binFindings } from '../bins/findings.ts';
 import { allergenFindings } from '../cautions/allergens.ts';
-import { cautionFindings, supplyFindings, waterFindings } from '../cautions/cautions.ts';
+import { cautionFindings, waterFindings } from '../cautions/cautions.ts';
 import { eatenFindings } from '../cautions/eaten.ts';
 import { keepByFindings } from '../cautions/keep-by.ts';
 import { reachFindings } from '../cautions/reach.ts';
+import { supplyFindings } from '../cautions/supplies.ts';
 import { circleFindings } from '../circle/findings.ts';
 import { adultFindings, dayFindings, twinFinding } from '../conduct/days.ts';
 import { ratioFindings } from '../conduct/ratio.ts';
@@ -127,6 +128,14 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     ask: supplies,
     tells: ROOM,
     ways: ['reading'],
+  },
+  'not-looked': {
+    about: 'what nobody looked at for an allergen of a family’s own words',
+    levels: ['care'],
+    rows: [35],
+    ask: supplies,
+    tells: ROOM,
+    ways: ['looking'],
   },
   picked: { about: 'picked outdoors', levels: ['note'], rows: [32], ask: supplies },
   'out-of-reach': {

@@ -10,6 +10,7 @@ import * as circle from './0008-circle.ts';
 import * as room from './0009-room.ts';
 import * as versions from './0010-versions.ts';
 import * as askedOfAll from './0011-asked-of-all.ts';
+import * as ownAllergens from './0012-own-allergens.ts';
 
 interface Step {
   readonly name: string;
@@ -29,6 +30,7 @@ const STEPS: readonly Step[] = [
   { name: '0009-room', migration: room },
   { name: '0010-versions', migration: versions },
   { name: '0011-asked-of-all', migration: askedOfAll },
+  { name: '0012-own-allergens', migration: ownAllergens },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

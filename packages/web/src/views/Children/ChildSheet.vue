@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import {
+  allergenName,
+  allergenNamed,
   ALLERGENS,
   AREAS,
   HELP_KINDS,
@@ -45,10 +47,24 @@ const allergens = computed({
     const added = ids.filter((id) => !kept.some((one) => one.allergen === id)) as AllergenId[];
     draft.value.allergies = [
       ...kept,
-      ...added.map((allergen) => ({ allergen, words: ALLERGENS[allergen] as string })),
+      ...added.map((allergen) => ({ allergen, words: allergenName(allergen) })),
     ];
   },
 });
+
+// What a family names beyond the list: kiwi, cinnamon. The cupboard then asks for it.
+const ownWords = ref('');
+const named = computed(() => ({
+  ...ALLERGENS,
+  ...Object.fromEntries(draft.value.allergies.map(({ allergen }) => [allergen, allergenName(allergen)])),
+}));
+function addOwn(): void {
+  const allergen = allergenNamed(ownWords.value);
+  if (allergen === null) return;
+  if (!draft.value.allergies.some((one) => one.allergen === allergen))
+    draft.value.allergies = [...draft.value.allergies, { allergen, words: ownWords.value.trim() }];
+  ownWords.value = '';
+}
 
 // A rung is noted for an area or for one of its skills; shown as rows.
 const rungTargets = AREAS.flatMap((area) => [
@@ -99,13 +115,22 @@ function nameTyped(name: string | null | undefined): void {
       <SwitchField v-model="draft.mouthsThings" label="Still puts things in the mouth" path="mouthsThings" />
       <SwitchField v-model="draft.knowsBins" label="Has played at a sensory bin" path="knowsBins" />
     </div>
-    <TicksField v-model="allergens" label="Allergies and conditions" path="allergies" :options="ALLERGENS" />
+    <TicksField v-model="allergens" label="Allergies and conditions" path="allergies" :options="named" />
+    <div class="side-by-side">
+      <LineField
+        v-model="ownWords"
+        label="Another one, in the family's words"
+        path="ownAllergen"
+        @keydown.enter.prevent="addOwn"
+      />
+      <v-btn class="is-side" :disabled="allergenNamed(ownWords) === null" @click="addOwn">Add it</v-btn>
+    </div>
     <LineField
       v-for="(one, i) in draft.allergies"
       :key="one.allergen"
       v-model="one.words"
       :path="`allergies.${i}.words`"
-      :label="`${ALLERGENS[one.allergen]}, in the family's words`"
+      :label="`${allergenName(one.allergen)}, in the family's words`"
     />
     <TapeLabel class="label">Where the child is</TapeLabel>
     <p class="soft">Age decides which version a child gets, unless you noted otherwise.</p>

@@ -2,7 +2,7 @@
 import { mdiPlus } from '@mdi/js';
 import {
   ageInMonths,
-  ALLERGENS,
+  allergenName,
   belongsOn,
   CAUTION_LINE,
   formatAge,
@@ -38,7 +38,7 @@ const everyone = computed(() =>
       child,
       age: formatAge(ageInMonths(child.birth, store.today!)),
       days: daysOf(child),
-      allergies: child.allergies.map((allergy) => ALLERGENS[allergy.allergen]).join(', '),
+      allergies: child.allergies.map((allergy) => allergenName(allergy.allergen)).join(', '),
     })),
 );
 const children = computed(() => everyone.value.filter(({ child }) => belongsOn(child, store.today!)));

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   ALLERGENS,
+  allergensNamedIn,
   CATEGORIES,
   formatDay,
   formatQuantity,
@@ -47,6 +48,8 @@ const { known, draft, submit, retire } = formOf('supplies')({
   put: (supply) => [{ type: 'cupboard/put-supply', supply }, ...counted(supply.id)],
   close: () => emit('close'),
 });
+// What families named in their own words: no label has to say it, so the home does.
+const own = computed(() => allergensNamedIn(store.book));
 const moved = ref<number | null>(null);
 const moveKind = ref<StockMove['kind']>('counted');
 
@@ -164,8 +167,25 @@ const MOVES = {
     </div>
     <PackRows v-model="draft.packs" :unit="draft.unit" :grams-per-ml="draft.gramsPerMl" />
     <TapeLabel class="label">Label</TapeLabel>
-    <TicksField v-model="draft.allergens" label="Contains" path="allergens" :options="ALLERGENS" />
-    <TicksField v-model="draft.mayContain" label="May contain" path="mayContain" :options="ALLERGENS" />
+    <TicksField
+      v-model="draft.allergens"
+      label="Contains"
+      path="allergens"
+      :options="{ ...ALLERGENS, ...own }"
+    />
+    <TicksField
+      v-model="draft.mayContain"
+      label="May contain"
+      path="mayContain"
+      :options="{ ...ALLERGENS, ...own }"
+    />
+    <TicksField
+      v-if="Object.keys(own).length"
+      v-model="draft.freeOf"
+      label="Looked for, and not in it"
+      path="freeOf"
+      :options="own"
+    />
     <div class="side-by-side">
       <LineField
         v-model="draft.labelCheckedOn"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  ALLERGENS,
+  allergenName,
   formatQuantity,
   INGREDIENT_ROLES,
   listed,
@@ -58,7 +58,7 @@ const madeOf = computed((): string[] => {
     : `How salty it is, nobody knows: weigh ${listed(salt.because.map(({ name }) => name))}.`;
   const has =
     allergens.length > 0
-      ? `Contains ${listed(allergens.map((id) => ALLERGENS[id]))}.`
+      ? `Contains ${listed(allergens.map((id) => allergenName(id)))}.`
       : 'None of the listed allergens.';
   const left =
     swapped.left.length > 0

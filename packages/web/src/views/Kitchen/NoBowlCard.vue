@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  ALLERGENS,
+  allergenName,
   brings,
   listed,
   otherRecipesFor,
@@ -23,7 +23,7 @@ const others = computed(() =>
 );
 const left = computed(() =>
   props.none.left.map((supply) => {
-    const brought = props.none.without.filter((one) => brings(supply, [one])).map((one) => ALLERGENS[one]);
+    const brought = props.none.without.filter((one) => brings(supply, [one])).map((one) => allergenName(one));
     return `${supply.name} (${listed(brought)})`;
   }),
 );

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  ALLERGENS,
+  allergenName,
   fillableTubs,
   fillingVolume,
   homeOf,
@@ -210,7 +210,7 @@ const apart = computed(() => {
             :checked="isWithout(id)"
             @change="switchWithout(id)"
           />
-          {{ ALLERGENS[id] }}
+          {{ allergenName(id) }}
         </label>
         <label v-if="canBeFood">
           <input

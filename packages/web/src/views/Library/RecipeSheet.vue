@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   ALLERGENS,
+  allergensNamedIn,
   INGREDIENT_ROLES,
   MEASURES,
   OWNERS,
@@ -42,6 +43,7 @@ const { known, draft, submit, retire } = formOf('recipes')({
 const supplies = computed(() => supplyOptions(store.book));
 const supplyOf = (id: string) => store.book.supplies[id];
 const measures = Object.fromEntries(MEASURES.map((measure) => [measure, measure]));
+const allergens = computed(() => ({ ...ALLERGENS, ...allergensNamedIn(store.book) }));
 const blankSwap = (): Swap => ({
   allergen: 'wheat',
   supplyId: '' as never,
@@ -211,7 +213,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
           label="Without"
           none="what is no food"
           :path="`${path}.allergen`"
-          :options="ALLERGENS"
+          :options="allergens"
         />
         <ChoiceField v-model="row.supplyId" label="Leaves" :path="`${path}.supplyId`" :options="supplies" />
         <ChoiceField

@@ -11,13 +11,14 @@ import {
   type PropertyId,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { ChoiceField, NumberField, TicksField } from './fields/index.ts';
+import { ChoiceField, NumberField, TicksField, useField } from './fields/index.ts';
 import TapeLabel from './TapeLabel.vue';
 
 /** What the cautions ask about a thing: first what its kind must say, the rest on demand. Nothing chosen is unknown. */
 const props = defineProps<{ category: CategoryId | undefined }>();
 const values = defineModel<Properties | undefined>({ required: true });
 const all = ref(false);
+const { settle } = useField(() => 'properties.rest');
 
 const asked = computed<readonly PropertyId[]>(() => asksOf(props.category ?? 'room'));
 const missing = computed(() => unrecorded(props.category ?? 'room', values.value ?? {}));
@@ -29,6 +30,10 @@ const set = (id: PropertyId, value: unknown): void => {
   const { [id]: _, ...rest } = values.value ?? {};
   values.value = value === undefined ? rest : { ...rest, [id]: value as never };
 };
+function sayNothingElse(): void {
+  values.value = withNothingElse(props.category ?? 'room', values.value ?? {});
+  settle();
+}
 const get = (id: PropertyId): unknown => values.value?.[id];
 
 const IN_NUMBERS = { mm: 'mm', months: 'months', percent: '%' } as const;
@@ -57,9 +62,7 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
   <p v-if="missing.length" class="soft" data-test="unrecorded">
     {{ missing.length === 1 ? 'One thing is' : `${missing.length} things are` }} not recorded yet. Unknown is
     pointed out, never passed over.
-    <v-btn class="is-quiet" size="small" @click="values = withNothingElse(category ?? 'room', values ?? {})">
-      Nothing of the rest
-    </v-btn>
+    <v-btn class="is-quiet" size="small" @click="sayNothingElse"> Nothing of the rest </v-btn>
   </p>
   <div class="properties">
     <div v-for="id in shown" :key="id" class="property">

@@ -1,5 +1,5 @@
 /** The fields that forms are made of: each shows what is wrong at its path and tells its form when it was left. */
-export { provideForm } from './form.ts';
+export { provideForm, useField } from './form.ts';
 export { default as AmountField } from './AmountField.vue';
 export { default as ChoiceField } from './ChoiceField.vue';
 export { default as LineField } from './LineField.vue';

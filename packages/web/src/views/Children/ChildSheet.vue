@@ -1,24 +1,12 @@
 <script setup lang="ts">
-import {
-  allergenName,
-  allergenNamed,
-  ALLERGENS,
-  AREAS,
-  HELP_KINDS,
-  RUNGS,
-  SKILLS_BY_AREA,
-  skillName,
-  type AllergenId,
-  type ChildId,
-} from '@kobby/core';
-import { computed, ref, watch } from 'vue';
+import { AREAS, HELP_KINDS, RUNGS, SKILLS_BY_AREA, skillName, type ChildId } from '@kobby/core';
+import { ref, watch } from 'vue';
 import {
   ChoiceField,
   LineField,
   RowsField,
   SwitchField,
   TextField,
-  TicksField,
   WeekField,
   WordsField,
 } from '../../parts/fields/index.ts';
@@ -26,6 +14,7 @@ import FormSheet from '../../parts/FormSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
 import { formOf, type DraftOf } from '../../state/entity-form.ts';
+import AllergiesField from './AllergiesField.vue';
 import ForgetSheet from './ForgetSheet.vue';
 
 /** A child: days, birthday and allergies, which every computation asks for, and what else helps. */
@@ -39,32 +28,6 @@ const { known, draft, submit } = formOf('children')({
   put: (child) => [{ type: 'house/put-child', child: { ...child, rungs: rungsRead() } }],
   close: () => emit('close'),
 });
-
-const allergens = computed({
-  get: () => draft.value.allergies.map((one) => one.allergen as string),
-  set: (ids) => {
-    const kept = draft.value.allergies.filter((one) => ids.includes(one.allergen));
-    const added = ids.filter((id) => !kept.some((one) => one.allergen === id)) as AllergenId[];
-    draft.value.allergies = [
-      ...kept,
-      ...added.map((allergen) => ({ allergen, words: allergenName(allergen) })),
-    ];
-  },
-});
-
-// What a family names beyond the list: kiwi, cinnamon. The cupboard then asks for it.
-const ownWords = ref('');
-const named = computed(() => ({
-  ...ALLERGENS,
-  ...Object.fromEntries(draft.value.allergies.map(({ allergen }) => [allergen, allergenName(allergen)])),
-}));
-function addOwn(): void {
-  const allergen = allergenNamed(ownWords.value);
-  if (allergen === null) return;
-  if (!draft.value.allergies.some((one) => one.allergen === allergen))
-    draft.value.allergies = [...draft.value.allergies, { allergen, words: ownWords.value.trim() }];
-  ownWords.value = '';
-}
 
 // A rung is noted for an area or for one of its skills; shown as rows.
 const rungTargets = AREAS.flatMap((area) => [
@@ -115,23 +78,7 @@ function nameTyped(name: string | null | undefined): void {
       <SwitchField v-model="draft.mouthsThings" label="Still puts things in the mouth" path="mouthsThings" />
       <SwitchField v-model="draft.knowsBins" label="Has played at a sensory bin" path="knowsBins" />
     </div>
-    <TicksField v-model="allergens" label="Allergies and conditions" path="allergies" :options="named" />
-    <div class="side-by-side">
-      <LineField
-        v-model="ownWords"
-        label="Another one, in the family's words"
-        path="ownAllergen"
-        @keydown.enter.prevent="addOwn"
-      />
-      <v-btn class="is-side" :disabled="allergenNamed(ownWords) === null" @click="addOwn">Add it</v-btn>
-    </div>
-    <LineField
-      v-for="(one, i) in draft.allergies"
-      :key="one.allergen"
-      v-model="one.words"
-      :path="`allergies.${i}.words`"
-      :label="`${allergenName(one.allergen)}, in the family's words`"
-    />
+    <AllergiesField v-model="draft.allergies" />
     <TapeLabel class="label">Where the child is</TapeLabel>
     <p class="soft">Age decides which version a child gets, unless you noted otherwise.</p>
     <RowsField

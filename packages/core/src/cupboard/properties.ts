@@ -116,6 +116,8 @@ export const PROPERTIES = {
   animal: choice('Animal', {
     none: 'none',
     insects: 'insects, snails, worms',
+    stinging: 'bees, wasps, ants',
+    furred: 'dog, cat or another furred or feathered guest',
     carrier: 'reptile, amphibian, poultry, rodent',
   }),
   soil: flag('Soil or compost'),

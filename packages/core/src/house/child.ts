@@ -14,6 +14,15 @@ export type ChildId = z.infer<typeof childIdSchema>;
 export const allergySchema = z.object({ allergen: allergenIdSchema, words: lineSchema });
 export type Allergy = z.infer<typeof allergySchema>;
 
+/** What can bring on asthma, as a care plan names it. */
+export const ASTHMA_TRIGGERS = ['dust', 'scent', 'smoke', 'sprays', 'fumes'] as const;
+export type AsthmaTrigger = (typeof ASTHMA_TRIGGERS)[number];
+export const asthmaSchema = z.object({
+  /** What the care plan says stays away from the child: a stop. Everything else of the kind asks for care. */
+  triggers: z.array(z.enum(ASTHMA_TRIGGERS)).max(ASTHMA_TRIGGERS.length).default([]),
+  words: textSchema.default(''),
+});
+
 /** What can help a child, by kind. */
 export const HELP_KINDS = {
   grip: 'Grip',
@@ -41,6 +50,8 @@ export const childSchema = z
     birth: plainDaySchema,
     attendance: weekPatternSchema,
     allergies: z.array(allergySchema).max(20),
+    /** Asthma that the family named; null where it named none. */
+    asthma: asthmaSchema.nullable().default(null),
     /** Still puts things in the mouth, whatever the age. */
     mouthsThings: z.boolean(),
     /** First day in this home, and last one; null when it always came, or is still coming. */

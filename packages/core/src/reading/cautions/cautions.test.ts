@@ -108,7 +108,7 @@ const AGES: readonly (readonly [number, Properties, number, Expected, Expected])
   [26, { sharp: 'pointed' }, 36, 'stop', 'care'],
   [26, { sharp: 'blade' }, 72, 'care', null],
   [27, { filler: 'foam-beads' }, 36, 'stop', null],
-  [33, { animal: 'carrier' }, 60, 'stop', null],
+  [33, { animal: 'carrier' }, 60, 'stop', 'note'],
   [39, { enclosed: true }, 36, 'care', null],
   [44, { stick: 'pointed' }, 36, 'stop', 'care'],
   [44, { stick: 'pointed' }, 48, 'care', null],
@@ -406,6 +406,27 @@ test('latex stops for a child with that allergy', () => {
   const allergic = { child: { allergies: [{ allergen: 'latex' as const, words: 'latex' }] } };
   expect(rows(scene(bornSo(OLD, false), { latex: true }, allergic))).toEqual(['28 stop']);
   expect(rows(scene(bornSo(OLD, false), { latex: true }))).toEqual([]);
+});
+
+describe('what only some children must not meet', () => {
+  const asthma = (triggers: readonly string[]) => ({ child: { asthma: { triggers, words: '' } as never } });
+  const sting = { child: { allergies: [{ allergen: 'sting' as const, words: 'bees' }] } };
+  test.each<[string, Properties, object, string[]]>([
+    ['dust with asthma', { dust: true, foodOnly: 'all' }, asthma([]), ['59 care']],
+    ['dust that the care plan names', { dust: true, foodOnly: 'all' }, asthma(['dust']), ['59 stop']],
+    ['dust where it names scent', { dust: true, foodOnly: 'all' }, asthma(['scent']), ['59 care']],
+    ['scent', { ingredients: ['essential-oil'] }, asthma(['scent']), ['17 care', '59 stop']],
+    ['fumes', { ingredients: ['solvent'] }, asthma(['fumes']), ['59 stop']],
+    ['dust without asthma', { dust: true, foodOnly: 'all' }, {}, []],
+    ['bees with a sting allergy', { animal: 'stinging' }, sting, ['60 stop']],
+    ['worms with a sting allergy', { animal: 'insects' }, sting, ['34 care']],
+    ['bees without one', { animal: 'stinging' }, {}, ['34 care']],
+    ['a dog', { animal: 'furred' }, {}, ['61 care']],
+    ['raw eggs, at every age', { ingredients: ['raw-egg'] }, {}, ['61 note']],
+    ['chicks, at every age', { animal: 'carrier' }, {}, ['33 note']],
+  ])('%s', (_, properties, who, expected) => {
+    expect(rows(scene(bornSo(OLD, false), properties, who)).toSorted()).toEqual(expected);
+  });
 });
 
 describe('an allergen that only the family names', () => {

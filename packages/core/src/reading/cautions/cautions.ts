@@ -9,7 +9,7 @@ import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
-import { BEFORE_SMALL_PARTS, CAUTION_RULES, WATER_RULE } from './rules.ts';
+import { BEFORE, CAUTION_RULES, WATER_RULE } from './rules.ts';
 
 /** A thing meets a child, or everyone, where a row of the cautions speaks. */
 interface Meeting {
@@ -37,8 +37,10 @@ export function levelsFor(
     const level = rule.level(who, supply.properties, setting);
     return level === null ? [] : [{ rule, level }];
   });
-  const isSpecific = found.some(({ rule }) => BEFORE_SMALL_PARTS.has(rule.row));
-  return isSpecific ? found.filter(({ rule }) => rule.row !== 1) : found;
+  return found.filter(({ rule }) => {
+    const before = BEFORE.get(rule.row);
+    return !before || !found.some((other) => before.has(other.rule.row));
+  });
 }
 
 /** Whether somebody was named who stays with a placement and may lead it. */

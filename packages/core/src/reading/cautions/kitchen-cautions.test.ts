@@ -97,10 +97,10 @@ const [YOUNGER, EIGHTEEN, OLDER] = ['2025-09-09', '2025-09-08', '2023-01-01'];
 describe('row 14, raw flour or egg in dough', () => {
   test.each([
     ['under 18 months, flour', YOUNGER, {}, 'flour', {}, ['14 stop']],
-    ['under 18 months, egg', YOUNGER, {}, 'egg', {}, ['14 stop']],
+    ['under 18 months, egg', YOUNGER, {}, 'egg', {}, ['14 stop', '61 note']],
     ['from 18 months, still mouths', EIGHTEEN, MOUTHS, 'flour', {}, ['14 care']],
     ['from 18 months', EIGHTEEN, {}, 'flour', {}, []],
-    ['older, still mouths', OLDER, MOUTHS, 'egg', {}, ['14 care']],
+    ['older, still mouths', OLDER, MOUTHS, 'egg', {}, ['14 care', '61 note']],
     ['under 18 months, cooked', YOUNGER, {}, 'flour', { cooked: true }, []],
     ['under 18 months, nothing raw', YOUNGER, {}, 'oats', {}, []],
   ] as const)('%s', (_, birth, child, part, recipe, expected) => {

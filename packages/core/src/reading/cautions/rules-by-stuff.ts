@@ -1,5 +1,20 @@
+import type { Properties } from '../../cupboard/index.ts';
+import type { AsthmaTrigger } from '../../house/index.ts';
+import { listed } from '../ground/finding.ts';
 import { SALTY_PERCENT } from '../kitchen/made-of.ts';
 import { forAll, has, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
+
+/** What of a thing can bring on asthma. */
+function triggersIn({ dust, ingredients = [], flame }: Properties): readonly AsthmaTrigger[] {
+  const found: readonly (readonly [AsthmaTrigger, boolean])[] = [
+    ['dust', dust === true],
+    ['scent', ingredients.includes('essential-oil')],
+    ['smoke', flame === true],
+    ['sprays', ingredients.includes('foam')],
+    ['fumes', ingredients.includes('solvent')],
+  ];
+  return found.flatMap(([trigger, is]) => (is ? [trigger] : []));
+}
 
 /** What a thing is made of or contains: fillers, ingredients, plants, animals, heat. Levels as in docs/cautions.md. */
 export const RULES_BY_STUFF: readonly CautionRule[] = [
@@ -166,19 +181,52 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     about: 'reptile, amphibian, bird or rodent',
     asks: ['animal'],
     is: ({ animal }) => animal === 'carrier',
-    level: under(60),
-    instead: 'They watch through glass; the others wash their hands.',
+    level: (who) => under(60)(who) ?? 'note',
+    instead:
+      'Under five they watch through glass; the others wash their hands, after chicks and their eggs too.',
     basis: 'CDC, animals and young children',
   },
   {
     row: 34,
     about: 'small animals',
     asks: ['animal'],
-    is: ({ animal }) => animal === 'insects',
+    is: ({ animal }) => animal === 'insects' || animal === 'stinging',
     level: forAll('care'),
     everyone: true,
     instead: 'Hands washed; let go only where local rules allow; think of sting allergies.',
     basis: 'insects, snails and worms',
+  },
+  {
+    row: 59,
+    about: 'dust, scent, smoke or fumes with asthma',
+    asks: ['dust', 'ingredients', 'flame'],
+    is: (properties) => triggersIn(properties).length > 0,
+    level: ({ child: { asthma } }, properties) => {
+      if (asthma === null) return null;
+      return triggersIn(properties).some((trigger) => asthma.triggers.includes(trigger)) ? 'stop' : 'care';
+    },
+    figure: (properties) => listed(triggersIn(properties)),
+    instead: 'Damp, outdoors, without scent; what the care plan names stays out. Medicine and plan at hand.',
+    basis: 'the care plan',
+  },
+  {
+    row: 60,
+    about: 'bees, wasps or ants with a sting allergy',
+    asks: ['animal'],
+    is: ({ animal }) => animal === 'stinging',
+    level: ({ child }) => (child.allergies.some(({ allergen }) => allergen === 'sting') ? 'stop' : null),
+    instead: 'Watched through glass; medicine and plan at hand.',
+    basis: 'the care plan',
+  },
+  {
+    row: 61,
+    about: 'animal guests, chicks and eggs',
+    asks: ['animal', 'ingredients'],
+    is: (properties) => properties.animal === 'furred' || has('ingredients', 'raw-egg')(properties),
+    level: (_, { animal }) => (animal === 'furred' ? 'care' : 'note'),
+    everyone: true,
+    instead: 'An animal on a lead with one adult for it alone; hands washed at every age, after eggs too.',
+    basis: 'CDC, animals and eggs',
   },
   {
     row: 38,

@@ -2,8 +2,11 @@ import type { CautionRule } from './rule.ts';
 import { RULES_BY_SHAPE } from './rules-by-shape.ts';
 import { RULES_BY_STUFF } from './rules-by-stuff.ts';
 
-/** The rows for which a more specific one speaks: 2 before 1; 10, 11, 22, 27, 39 and 57 before 1. */
-export const BEFORE_SMALL_PARTS: ReadonlySet<number> = new Set([2, 10, 22, 27, 39, 57]);
+/** Which rows speak for a thing before another one: that one is silent for whom they speak. */
+export const BEFORE: ReadonlyMap<number, ReadonlySet<number>> = new Map([
+  [1, new Set([2, 10, 22, 27, 39, 57])],
+  [34, new Set([60])],
+]);
 
 /** Every row of docs/cautions.md that a supply can meet, in its order. */
 export const CAUTION_RULES: readonly CautionRule[] = [...RULES_BY_SHAPE, ...RULES_BY_STUFF].toSorted(

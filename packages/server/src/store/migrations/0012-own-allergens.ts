@@ -1,9 +1,12 @@
 import type { Knex } from 'knex';
 
-/** Allergens that a family names in its own words: what somebody looked for in a supply and did not find. */
+/** What a family names: allergens in its own words, with what somebody looked for in a supply and did not find; asthma. */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('supplies', (t) => {
     t.json('free_of').notNullable().defaultTo('[]');
+  });
+  await knex.schema.alterTable('children', (t) => {
+    t.json('asthma').notNullable().defaultTo('null');
   });
 }
 

@@ -1,12 +1,21 @@
 <script setup lang="ts">
-import { AREAS, HELP_KINDS, RUNGS, SKILLS_BY_AREA, skillName, type ChildId } from '@kobby/core';
-import { ref, watch } from 'vue';
+import {
+  AREAS,
+  ASTHMA_TRIGGERS,
+  HELP_KINDS,
+  RUNGS,
+  skillName,
+  SKILLS_BY_AREA,
+  type ChildId,
+} from '@kobby/core';
+import { computed, ref, watch } from 'vue';
 import {
   ChoiceField,
   LineField,
   RowsField,
   SwitchField,
   TextField,
+  TicksField,
   WeekField,
   WordsField,
 } from '../../parts/fields/index.ts';
@@ -28,6 +37,12 @@ const { known, draft, submit } = formOf('children')({
   put: (child) => [{ type: 'house/put-child', child: { ...child, rungs: rungsRead() } }],
   close: () => emit('close'),
 });
+
+const hasAsthma = computed({
+  get: () => draft.value.asthma !== null,
+  set: (on) => (draft.value.asthma = on ? { triggers: [], words: '' } : null),
+});
+const triggers = Object.fromEntries(ASTHMA_TRIGGERS.map((trigger) => [trigger, trigger]));
 
 // A rung is noted for an area or for one of its skills; shown as rows.
 const rungTargets = AREAS.flatMap((area) => [
@@ -79,6 +94,16 @@ function nameTyped(name: string | null | undefined): void {
       <SwitchField v-model="draft.knowsBins" label="Has played at a sensory bin" path="knowsBins" />
     </div>
     <AllergiesField v-model="draft.allergies" />
+    <SwitchField v-model="hasAsthma" label="Asthma" path="asthma" />
+    <template v-if="draft.asthma">
+      <TicksField
+        v-model="draft.asthma.triggers"
+        label="The care plan names"
+        path="asthma.triggers"
+        :options="triggers"
+      />
+      <LineField v-model="draft.asthma.words" label="Asthma, in the family's words" path="asthma.words" />
+    </template>
     <TapeLabel class="label">Where the child is</TapeLabel>
     <p class="soft">Age decides which version a child gets, unless you noted otherwise.</p>
     <RowsField

@@ -63,9 +63,9 @@ describe('an id that every object answers to', () => {
         for (const sheet of Object.values(PRINTED)) sheet.pages(book, reading, 4, DEMO_TODAY);
       }
     expect(answers.size).toBeGreaterThan(140);
-    expect(new Set(answers.values())).toEqual(
-      new Set(['kept', 'leads-nowhere', 'unknown-id', 'exists-already', 'no-id']),
-    );
+    const known = ['kept', 'leads-nowhere', 'unknown-id', 'exists-already', 'no-id'];
+    expect([...answers.values()].filter((answer) => !known.includes(answer))).toEqual([]);
+    for (const reason of ['leads-nowhere', 'no-id']) expect([...answers.values()]).toContain(reason);
     expect(answers.get('unit/fill-bin bin.fillerId')).toBe('leads-nowhere');
   });
 });

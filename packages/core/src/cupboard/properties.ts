@@ -150,7 +150,8 @@ const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind:
     z.union([NONE, z.number('A number is needed here').gt(0, 'Above zero').max(100, 'At most 100')]),
   part: () =>
     z.union([NONE, z.object({ acrossMm: mmSchema, longMm: mmSchema, material: partMaterialSchema })]),
-  cord: () => z.union([NONE, z.object({ lengthMm: mmSchema, canLoop: z.boolean() })]),
+  cord: () =>
+    z.union([NONE, z.object({ lengthMm: mmSchema, canLoop: z.boolean(), fixed: z.boolean().optional() })]),
   choice: ({ options }) => z.enum(keys(options), 'This is not one of the choices'),
   choices: ({ options }) => z.array(z.enum(keys(options), 'This is not one of the choices')).max(10),
 };
@@ -162,7 +163,7 @@ type ValueOf<S extends Shape> = S extends { kind: 'flag' }
     : S extends { kind: 'part' }
       ? 'none' | { acrossMm: number; longMm: number; material: z.infer<typeof partMaterialSchema> }
       : S extends { kind: 'cord' }
-        ? 'none' | { lengthMm: number; canLoop: boolean }
+        ? 'none' | { lengthMm: number; canLoop: boolean; fixed?: boolean }
         : S extends { kind: 'choice'; options: infer O }
           ? keyof O
           : S extends { kind: 'choices'; options: infer O }

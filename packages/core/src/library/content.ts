@@ -104,6 +104,8 @@ export const materialSchema = z.object({
   versionIds: z.array(versionIdSchema).max(8).default([]),
   /** Comes along in case something spills. */
   spill: z.boolean().default(false),
+  /** Used only to make it ready, while no child is in the room: a glue gun at nap time. */
+  onlyPrep: z.boolean().default(false),
 });
 export type Material = z.infer<typeof materialSchema>;
 

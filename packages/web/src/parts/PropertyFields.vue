@@ -156,6 +156,13 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
               :options="YES_NO"
               @update:model-value="patch(id, 'canLoop', $event === 'yes')"
             />
+            <ChoiceField
+              :model-value="inside(id).fixed ? 'yes' : 'no'"
+              label="Fixed out of reach, all of it"
+              :path="`properties.${id}.fixed`"
+              :options="YES_NO"
+              @update:model-value="patch(id, 'fixed', $event === 'yes')"
+            />
           </template>
         </template>
       </template>

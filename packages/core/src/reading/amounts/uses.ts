@@ -48,6 +48,12 @@ export const usesOf = answer((look, placement: Placement, frame: Frame): readonl
   });
 });
 
+/** What of a placement stands in the room while children are there: not what only makes it ready. */
+export const inRoomOf = answer((look, placement: Placement): readonly Material[] => {
+  const all = materialsOf(look, placement);
+  return all.some(({ onlyPrep }) => onlyPrep) ? all.filter(({ onlyPrep }) => !onlyPrep) : all;
+});
+
 /**
  * What a placement needs: its materials, where a tub was worked out with that tub and its filling instead of the tubs and
  * fillers among them.
@@ -67,6 +73,7 @@ export const materialsOf = answer((look, placement: Placement): readonly Materia
     spare: 'none',
     versionIds: [],
     spill: false,
+    onlyPrep: false,
   };
   return [
     ...others,

@@ -408,6 +408,48 @@ test('latex stops for a child with that allergy', () => {
   expect(rows(scene(bornSo(OLD, false), { latex: true }))).toEqual([]);
 });
 
+describe('what makes a thing harmless where it is', () => {
+  const baby = bornSo(9, false);
+  test('a cord that is fixed out of reach is no cord to a child', () => {
+    const long = { lengthMm: 1500, canLoop: false };
+    expect(rows(scene(baby, { cord: { ...long, fixed: true } }))).toEqual([]);
+    expect(rows(scene(baby, { cord: { ...long, fixed: false } }))).toEqual(['7 stop']);
+    expect(rows(scene(baby, { cord: long }))).toEqual(['7 stop']);
+  });
+
+  test('what only makes it ready, with no child in the room, meets nobody; an allergen stays in what was glued', () => {
+    const materials = (onlyPrep: boolean) => ({
+      content: { materials: [aMaterial('thing', 1, { onlyPrep })] },
+    });
+    expect(rows(scene(baby, { heat: true }, materials(false)))).toEqual(['24 stop']);
+    expect(rows(scene(baby, { heat: true }, materials(true)))).toEqual([]);
+    const milk = {
+      child: { allergies: [{ allergen: 'milk' as const, words: 'milk' }] },
+      supply: { allergens: ['milk'] },
+    };
+    expect(rows(scene(baby, {}, { ...materials(true), ...(milk as object) }))).toEqual(['35 stop']);
+  });
+
+  test('a flame that somebody who may lead heat shows to all of them asks for care, anywhere else it stops', () => {
+    const heat = (mode: string, lead: string | null): string[] => {
+      const book = after(
+        scene(baby, { flame: true }, { content: { mode: mode as never } }),
+        { type: 'unit/unplace', placementId: 'p' },
+        onDay('p', 'play', 1),
+        {
+          type: 'house/put-person',
+          person: { id: 'mara', name: 'Mara', role: 'assistant', mayLead: ['heat'] } as never,
+        },
+        ...(lead ? [{ type: 'unit/assign', placementId: 'p', personId: lead } as ChangeInput] : []),
+      );
+      return rows(book).filter((row) => row.startsWith('42'));
+    };
+    expect(heat('whole-group', 'mara')).toEqual(['42 care']);
+    expect(heat('whole-group', null)).toEqual(['42 stop']);
+    expect(heat('small-group', 'mara')).toEqual(['42 stop']);
+  });
+});
+
 describe('what only some children must not meet', () => {
   const asthma = (triggers: readonly string[]) => ({ child: { asthma: { triggers, words: '' } as never } });
   const sting = { child: { allergies: [{ allergen: 'sting' as const, words: 'bees' }] } };

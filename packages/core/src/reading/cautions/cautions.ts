@@ -4,7 +4,7 @@ import { formatAge, type Child, type Lead } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../ground/finding.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { inRoomOf } from '../amounts/uses.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
@@ -51,14 +51,14 @@ const isLed = ({ leadId }: Placement, { people }: Frame, lead: Lead | null): boo
 export const settingOf = (look: Look, placement: Placement, frame: Frame): Setting => ({
   mode: placement.content.mode,
   led: (lead) => isLed(placement, frame, lead),
-  beside: materialsOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
+  beside: inRoomOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
 });
 
 const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
 
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
 const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readonly Meeting[] => {
-  const lines = materialsOf(look, placement).flatMap((line) => {
+  const lines = inRoomOf(look, placement).flatMap((line) => {
     const supply = thingOf(look, line.supplyId);
     return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
   });

@@ -6,7 +6,7 @@ import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { inRoomOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
 import { levelsFor, rulesFor, settingOf } from './cautions.ts';
@@ -35,7 +35,7 @@ export interface OutOfReach {
  */
 export const outOfReach = answerFlat((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
   const setting = settingOf(look, placement, frame);
-  const ids = [...new Set(materialsOf(look, placement).map(({ supplyId }) => supplyId))];
+  const ids = [...new Set(inRoomOf(look, placement).map(({ supplyId }) => supplyId))];
   return ids.flatMap((id): OutOfReach[] => {
     const supply = thingOf(look, id);
     if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
@@ -163,7 +163,7 @@ function groupFinding(look: Look, placement: Placement, kept: readonly OutOfReac
 
 // On some day, as it is meant for its version.
 function getsIt(look: Look, child: Child, { supply, placement }: OutOfReach, frame: Frame): boolean {
-  const lines = materialsOf(look, placement).filter(({ supplyId }) => supplyId === supply.id);
+  const lines = inRoomOf(look, placement).filter(({ supplyId }) => supplyId === supply.id);
   return sessionsOf(placement, frame).some(({ seats }) =>
     seats.some(
       ({ child: one, version }) =>

@@ -74,7 +74,7 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
     about: 'long cord or loop',
     asks: ['cord'],
     is: ({ cord }) =>
-      cord !== undefined && cord !== 'none' && (cord.canLoop || cord.lengthMm > LIMITS.cordMm),
+      cord !== undefined && cord !== 'none' && !cord.fixed && (cord.canLoop || cord.lengthMm > LIMITS.cordMm),
     figure: ({ cord }) =>
       cord === undefined || cord === 'none'
         ? ''

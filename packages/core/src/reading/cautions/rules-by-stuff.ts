@@ -264,8 +264,10 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     about: 'flame, pressure or dry ice',
     asks: ['flame'],
     is: ({ flame }) => flame === true,
-    level: forAll('stop'),
+    // Shown to a group by somebody who may lead heat, and kept in that hand.
+    level: (_, __, { mode, led }) => (mode === 'whole-group' && led('heat') ? 'care' : 'stop'),
     everyone: true,
+    lead: 'heat',
     instead: 'Shown by an adult only, where local rules allow.',
     basis: 'not for children to do',
   },

@@ -11,7 +11,7 @@ import {
 } from '../../cupboard/index.ts';
 import { allergenName, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { inRoomOf } from '../amounts/uses.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
@@ -37,7 +37,7 @@ const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: Plai
   if (sessions.length === 0) return [];
   const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
   const days = sessions.map(({ day }) => day.number);
-  return unique(materialsOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
+  return unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
     const supply = thingOf(look, id);
     return supply ? [{ supply, placement, children, days }] : [];
   });

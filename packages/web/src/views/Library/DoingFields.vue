@@ -102,6 +102,11 @@ const blankLine = (): MaterialInput => ({
         :options="versions"
       />
       <SwitchField v-model="row.spill" label="In case something spills" :path="`${path}.spill`" />
+      <SwitchField
+        v-model="row.onlyPrep"
+        label="Only to make it ready, no child in the room"
+        :path="`${path}.onlyPrep`"
+      />
     </div>
   </RowsField>
   <RowsField

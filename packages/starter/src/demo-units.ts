@@ -280,8 +280,13 @@ export function demoUnitGestures(): ChangeInput[][] {
         where: { kind: 'twin', of: 'unit-kites-12' },
       },
       { type: 'unit/assign', placementId: 'unit-kites-22', personId: 'person-mara' },
-      // Ribbons lie on its table while Ada is there.
-      { type: 'unit/assign', placementId: 'unit-kites-20', personId: 'person-mara' },
+      // Mara has long ones sewn to the rim.
+      {
+        type: 'unit/swap-material',
+        placementId: 'unit-kites-3',
+        supplyId: 'ribbon-short',
+        insteadId: 'ribbon',
+      },
       {
         type: 'unit/fill-bin',
         placementId: 'unit-kites-3',

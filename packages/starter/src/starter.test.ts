@@ -76,7 +76,6 @@ describe('the demo home', () => {
       'Out of reach of Ada Brook',
       'Small trays in 9 places',
       'Ada Brook mostly watches',
-      'Within reach: Kite keepsake',
       'Water: Down or up? kite parts in water',
       'Clothes pegs in 4 places',
     ]);

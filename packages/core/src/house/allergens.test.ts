@@ -21,9 +21,12 @@ describe('an allergen that a family names', () => {
 
   test.each(['', ' ', '!?', '— …'])('%j names nothing', (words) => expect(allergenNamed(words)).toBe(null));
 
-  test.each(['kiwi', 'own:', 'own:Kiwi', 'own:-', 'toString', `own:${'x'.repeat(80)}`])('%s is no id', (id) => {
-    expect(allergenIdSchema.safeParse(id).success).toBe(false);
-  });
+  test.each(['kiwi', 'own:', 'own:Kiwi', 'own:-', 'toString', `own:${'x'.repeat(80)}`])(
+    '%s is no id',
+    (id) => {
+      expect(allergenIdSchema.safeParse(id).success).toBe(false);
+    },
+  );
 });
 
 test('wheat brings gluten, and nothing else brings anything', () => {

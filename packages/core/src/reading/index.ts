@@ -57,6 +57,7 @@ export { CAUTION_RULES } from './cautions/rules.ts';
 export {
   CAUTION_LINE,
   factsOf,
+  fewOf,
   formatDays,
   listed,
   placementsOf,

@@ -226,7 +226,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       [
         48,
         null,
-        'Builds for each {thing} a garage of blocks and measures with a string.',
+        'Builds for each {thing} a garage of blocks and measures with a strip of card.',
         'By how much is it too narrow?',
         'narrow: not wide enough',
       ],
@@ -237,7 +237,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       materials: [
         ['wooden-blocks', 1, 'all', 'day'],
         ['nesting-cups', 1, 'all', 'day'],
-        ['measuring-tape', 1, 3, 'day'],
+        ['light-card', 1, 3, 'day'],
       ],
       steps: ['Adult: Lay out the sizes in no order.', 'Child: Say which one comes between two.'],
     },

@@ -68,7 +68,7 @@ export const SET_UPS: readonly StarterActivity[] = [
     'Crinkled paper and ribbons to lift, bury and let float.',
     ['touch', 'grasp-and-release', 'colour', 'naming'],
     [
-      [8, 24, 'Pulls long ribbons out and drops them again.', 'Long, long, longer. All gone.'],
+      [8, 24, 'Pulls ribbons out and drops them again.', 'Out, out, out. All gone.'],
       [24, 48, 'Finds all the ribbons of one colour.', 'Where does the blue one hide?'],
       [48, null, 'Sorts by length and lays a path from short to long.', 'Which comes between these two?'],
     ],
@@ -82,7 +82,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       materials: [
         ['tubs-11l', 1, 'all', 'day'],
         ['crinkled-paper', 4000, 'all', 'span'],
-        ['ribbon', 600, 'child', 'span'],
+        ['ribbon-short', 600, 'child', 'span'],
         ['scoops-large', 1, 'child', 'day'],
       ],
       steps: ['Fill one third deep.', 'Put a mat below and a brush within reach.'],
@@ -218,7 +218,7 @@ export const SET_UPS: readonly StarterActivity[] = [
     'A tray of light and heavy things and the caged fan behind the table.',
     ['guess-and-test', 'observing', 'sorting-kinds'],
     [
-      [12, 36, 'Drops a scarf and a block and watches which one floats.', 'Down, quick. Down, slowly.'],
+      [18, 36, 'Drops a scarf and a block and watches which one floats.', 'Down, quick. Down, slowly.'],
       [36, 60, 'Guesses first, then tries six things.', 'What do you think will happen?'],
       [60, null, 'Keeps a tally and says why.', 'What do the flying ones have in common?'],
     ],
@@ -406,7 +406,7 @@ export const SET_UPS: readonly StarterActivity[] = [
         ['light-card', 1, 'child', 'day', 'for-breakage'],
         ['tissue-paper', 1, 2, 'day'],
         ['white-glue', 25, 'child', 'day'],
-        ['ribbon', 400, 'child', 'day'],
+        ['ribbon-short', 400, 'child', 'day'],
       ],
       steps: ['Roll and tape tubes for the youngest.', 'Lay five strips before each child.'],
     },
@@ -515,7 +515,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       materials: [
         ['light-card', 1, 'child', 'day', 'for-breakage'],
         ['washable-paint', 10, 'child', 'day'],
-        ['ribbon', 300, 'child', 'day'],
+        ['ribbon-short', 200, 'child', 'day'],
         ['aprons', 1, 'child', 'day'],
       ],
       steps: ['Wait for a full house.', 'Write the name on the back first.'],
@@ -625,7 +625,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       atOnce: 4,
       materials: [
         ['lacing-cards', 1, 'child', 'day'],
-        ['ribbon', 200, 'child', 'day'],
+        ['ribbon-short', 200, 'child', 'day'],
       ],
       steps: [],
     },

@@ -60,6 +60,13 @@ const FABRICS: readonly StarterSupply[] = [
     packs: [[5000, 240, CRAFT]],
     props: cord(600),
   }),
+  fabric('ribbon-short', 'Ribbon, cut to 20 cm', 'B2', 9000, {
+    unit: 'mm',
+    low: 2000,
+    packs: [[5000, 240, CRAFT]],
+    props: cord(200),
+    notes: 'Shorter than what goes round a neck, also for the youngest.',
+  }),
   fabric('wool-yarn', 'Wool yarn', 'B2', 40000, {
     unit: 'mm',
     allergens: ['wool'],

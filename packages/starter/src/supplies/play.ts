@@ -88,7 +88,7 @@ const TOY_SHELF: readonly StarterSupply[] = [
   toy('lacing-cards', 'Lacing cards', 'A3', 5, {
     kept: true,
     got: 'printed',
-    props: { ...part(120, 160, 'paper'), ...cord(300) },
+    props: { ...part(120, 160, 'paper'), ...cord(200) },
   }),
   toy('felt-kites', 'Felt kites with tails', 'A3', 9, {
     kept: true,
@@ -240,10 +240,11 @@ const OUT_AND_IN: readonly StarterSupply[] = [
     packs: [[1, 690, DISCOUNT]],
     props: { battery: 'screwed' },
   }),
+  // Runs on its battery: it is charged while nobody is there.
   electric('light-panel', 'Light panel', 'Light table', 1, {
     kept: true,
     packs: [[1, 4900, TOYS]],
-    props: { battery: 'screwed', ...cord(1500) },
+    props: { battery: 'screwed' },
   }),
   electric('candle-lights', 'Candle lights, screwed shut', 'C1', 8, {
     kept: true,
@@ -254,7 +255,8 @@ const OUT_AND_IN: readonly StarterSupply[] = [
   music('ribbon-sticks', 'Ribbon sticks', 'D1', 6, {
     kept: true,
     got: 'collected',
-    props: { stick: 'blunt', ...cord(800) },
+    props: { stick: 'blunt', ...cord(200) },
+    notes: 'Ribbons of 20 cm: shorter than what goes round a neck.',
   }),
   music('egg-shakers', 'Egg shakers, sealed', 'D1', 8, {
     kept: true,

@@ -55,7 +55,7 @@ const CAME_WITH: Readonly<Record<string, Recorded>> = {
   "push-pins": {"hardware": true},
   "glue-gun": {"cord": {"lengthMm": 1500, "canLoop": false}},
   "laminator": {"cord": {"lengthMm": 1500, "canLoop": false}},
-  "lacing-cards": {"cord": {"lengthMm": 300, "canLoop": false}},
+  "lacing-cards": {"cord": {"lengthMm": 200, "canLoop": false}},
   "felt-kites": {"cord": {"lengthMm": 200, "canLoop": false}},
   "ribbon-sticks": {"stick": "blunt", "cord": {"lengthMm": 800, "canLoop": false}},
   "wood-sticks": {"stick": "blunt"},

@@ -2,16 +2,18 @@
 import {
   addDays,
   calendarOf,
+  fewOf,
   formatDay,
   homeOf,
   listed,
   programDays,
+  read,
   startFromEarlier,
   startFromReady,
   STYLES,
-  type ChangeInput,
   type FieldProblem,
   type ReadyUnit,
+  type StartFrom,
   type Unit,
   type UnitId,
 } from '@kobby/core';
@@ -67,23 +69,31 @@ function take(one: ReadyUnit | Unit): void {
   fields.value = { ...fields.value, title, style, dayCount: String(dayCount) };
 }
 
-function changesFor(id: string): ChangeInput[] {
+function begunWith(id: string): StartFrom {
   const { title, style, start, dayCount } = fields.value;
   const count = dayCount === '' ? Number.NaN : Number(dayCount);
   const unit = { id, title, style, start: way.value === 'idea' ? null : start, dayCount: count };
   const chosen = from.value.find((one) => one.id === fromId.value);
   const makeId = (): string => `made-${newId()}`;
-  if (!chosen) return [{ type: 'unit/start', unit }];
-  const { changes, left } =
-    way.value === 'ready'
-      ? startFromReady(chosen as ReadyUnit, store.book, unit, makeId)
-      : startFromEarlier(store.book, chosen.id as UnitId, unit, makeId);
-  if (left.length > 0) store.notice = `Not taken along, for the library no longer has it: ${listed(left)}.`;
-  return [...changes];
+  if (!chosen) return { changes: [{ type: 'unit/start', unit }], left: [] };
+  return way.value === 'ready'
+    ? startFromReady(chosen as ReadyUnit, store.book, unit, makeId)
+    : startFromEarlier(store.book, chosen.id as UnitId, unit, makeId);
 }
+// What this home will have to decide, as things are: somebody named for water, an own rule that is not met.
+const decisions = computed((): readonly string[] => {
+  if (fromId.value === null || way.value === 'idea') return [];
+  const id = 'unit-tried' as UnitId;
+  const tried = store.would(begunWith(id).changes);
+  if (!tried?.units[id]) return [];
+  const stops = read(tried, id, store.today!).headsUps.filter(({ level }) => level === 'stop');
+  return [...new Set(stops.map(({ title }) => title))];
+});
 function start(): void {
   const id = `unit-${newId()}`;
-  const result = store.perform(changesFor(id));
+  const { changes, left } = begunWith(id);
+  const result = store.perform(changes);
+  if (left.length > 0) store.notice = `Not taken along, for the library no longer has it: ${listed(left)}.`;
   errors.value = result.done ? [] : result.errors;
   if (result.done)
     void router.push({ name: way.value === 'idea' ? 'spark' : 'corners', params: { unitId: id } });
@@ -118,6 +128,9 @@ function start(): void {
       </li>
     </ul>
     <p v-else-if="way === 'earlier'" class="soft">There is no earlier unit yet.</p>
+    <p v-if="decisions.length" class="soft" role="status" data-test="decisions">
+      Here it will ask you to decide: {{ fewOf(decisions) }}.
+    </p>
     <form id="start-unit" novalidate @submit.prevent="start">
       <UnitForm v-model="fields" :errors="errors" :undated="way === 'idea'" />
       <p

@@ -400,7 +400,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
 });
 
 test('what is in use is retired instead of taken away, and a child can be forgotten', async () => {
-  const mara = await at('cupboard', '195 things');
+  const mara = await at('cupboard', '196 things');
   await mara.fill('wanted', 'paper straws');
   await mara.pressText('Paper straws');
   await mara.pressText('Take it away');

@@ -84,6 +84,20 @@ test('what could not be sent is sent again, together with what came since, until
   expect([post.answered, onDevice()]).toEqual([['a', 'b'], []]);
 });
 
+test('while nothing answers, it is tried again at one time, however much is added', async () => {
+  const post = aPost();
+  const outbox = post.outbox();
+  outbox.open();
+  post.say('again');
+  for (let i = 0; i < 40; i += 1) {
+    outbox.add(act(`act-${i}`));
+    await vi.advanceTimersByTimeAsync(1);
+  }
+  const before = post.got.length;
+  await vi.advanceTimersByTimeAsync(15_000);
+  expect(post.got.length - before).toBeLessThanOrEqual(11);
+});
+
 test('behind a closed door nothing is sent and nothing is lost', async () => {
   const post = aPost();
   const outbox = post.outbox();
@@ -214,6 +228,20 @@ describe('a server that answers, but does not take what is sent', () => {
     isMended = true;
     await settle();
     expect([answers.get('b'), ids(outbox), outbox.trouble.value]).toEqual(['kept', [], null]);
+  });
+
+  test('stumbles over two: each has its turn again', async () => {
+    let isMended = false;
+    const { answers, outbox } = aServer((ids) =>
+      ids.includes('b') || (ids.includes('d') && !isMended) ? OUR_MISTAKE : null,
+    );
+    for (const id of 'abcd') outbox.add(act(id));
+    outbox.open();
+    await settle();
+    expect(ids(outbox)).toEqual(['b', 'd']);
+    isMended = true;
+    await settle();
+    expect([answers.get('d'), ids(outbox)]).toEqual(['kept', ['b']]);
   });
 
   test('a call for help goes before everything that waits', async () => {

@@ -38,6 +38,7 @@ export class Outbox<T> {
   readonly isOnDevice = ref(true);
   #atOnce = MAX_GESTURES;
   #waitMs = RETRY_MS;
+  #timer: ReturnType<typeof setTimeout> | undefined;
   readonly #stumbledOver = new Set<string>();
   readonly #schema: z.ZodType<T>;
   readonly #idOf: (item: T) => string;
@@ -111,7 +112,7 @@ export class Outbox<T> {
   // What goes next: what is urgent first, what was stumbled over last, and no more than fits.
   #next(): readonly T[] {
     const smooth = this.waiting.value.filter((item) => !this.#stumbledOver.has(this.#idOf(item)));
-    const list = smooth.length > 0 ? smooth : this.waiting.value.slice(0, 1);
+    const list = smooth.length > 0 ? smooth : this.#stumbledOverLongestAgo();
     const isUrgent = (item: T): boolean => this.#post.isUrgent?.(item) ?? false;
     const inOrder = [...list.filter(isUrgent), ...list.filter((item) => !isUrgent(item))];
     let bytes = 0;
@@ -120,6 +121,11 @@ export class Outbox<T> {
       return i >= this.#atOnce || (i > 0 && bytes > GESTURES_AT_ONCE_BYTES);
     });
     return fits < 0 ? inOrder : inOrder.slice(0, fits);
+  }
+
+  #stumbledOverLongestAgo(): readonly T[] {
+    const [id] = this.#stumbledOver;
+    return this.waiting.value.filter((item) => this.#idOf(item) === id);
   }
 
   // None of them was judged. Half as many are tried, until it is clear which one it is.
@@ -132,7 +138,10 @@ export class Outbox<T> {
       this.#settle([only], [{ outcome: 'not-kept', id: this.#idOf(only), problem, current: [] }]);
       this.trouble.value = null;
     } else if (only) {
-      this.#stumbledOver.add(this.#idOf(only));
+      // In the order in which they were tried last: one that never works does not keep another one from its turn.
+      const id = this.#idOf(only);
+      this.#stumbledOver.delete(id);
+      this.#stumbledOver.add(id);
       this.#waitMs = Math.min(this.#waitMs * 2, LONGEST_RETRY_MS);
     }
     this.#later(isBusy ? this.#waitMs : 0);
@@ -143,8 +152,10 @@ export class Outbox<T> {
     items.forEach((item, i) => answers[i] && this.#post.answered(item, answers[i]));
   }
 
+  // One time to come, however often something was added meanwhile.
   #later(afterMs: number): void {
-    setTimeout(() => void this.flush(), afterMs);
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => void this.flush(), afterMs);
   }
 
   /** Takes out what the server is known to have, by its ids. */

@@ -219,7 +219,10 @@ export class BookSync {
     if (said.kind === 'ok') return said.data.answers;
     const inside = answersSchema.safeParse(said.problem);
     if (inside.success) return inside.data.answers;
-    if (!isProblemOf(said.problem, 'sign-in-needed')) return said.problem;
+    if (!isProblemOf(said.problem, 'sign-in-needed')) {
+      this.notice.value ??= `Not kept yet, it is tried again: ${said.problem.detail}`;
+      return said.problem;
+    }
     this.#closeDoor();
     return 'closed';
   }

@@ -226,5 +226,9 @@ button.name {
   button.name {
     min-height: var(--touch);
   }
+  .head,
+  button.name {
+    align-items: center;
+  }
 }
 </style>

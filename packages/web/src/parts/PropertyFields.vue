@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import {
   asksOf,
+  isNo,
   PROPERTIES,
   PROPERTY_IDS,
   shapeOf,
-  unrecorded,
   withNothingElse,
   type CategoryId,
   type Properties,
@@ -20,18 +20,31 @@ const values = defineModel<Properties | undefined>({ required: true });
 const all = ref(false);
 const { settle } = useField(() => 'properties.rest');
 
+const opened = ref<ReadonlySet<PropertyId>>(new Set());
+
+const now = computed((): Properties => values.value ?? {});
 const asked = computed<readonly PropertyId[]>(() => asksOf(props.category ?? 'room'));
-const missing = computed(() => unrecorded(props.category ?? 'room', values.value ?? {}));
+const isOpen = (id: PropertyId): boolean => all.value || opened.value.has(id);
+// What it has, and what was opened to be changed, has a field; what nobody looked at and what is a no only its name.
 const shown = computed(() =>
-  PROPERTY_IDS.filter((id) => all.value || asked.value.includes(id) || values.value?.[id] !== undefined),
+  PROPERTY_IDS.filter((id) => isOpen(id) || (now.value[id] !== undefined && !isNo(id, now.value))),
 );
+const missing = computed(() => asked.value.filter((id) => now.value[id] === undefined && !isOpen(id)));
+const noes = computed(() => PROPERTY_IDS.filter((id) => isNo(id, now.value) && !isOpen(id)));
+const open = (id: PropertyId): void => void (opened.value = new Set([...opened.value, id]));
 
 const set = (id: PropertyId, value: unknown): void => {
   const { [id]: _, ...rest } = values.value ?? {};
   values.value = value === undefined ? rest : { ...rest, [id]: value as never };
 };
+function hasIt(id: PropertyId): void {
+  open(id);
+  if (shapeOf(id).kind !== 'flag') return;
+  set(id, true);
+  settle();
+}
 function sayNothingElse(): void {
-  values.value = withNothingElse(props.category ?? 'room', values.value ?? {});
+  values.value = withNothingElse(props.category ?? 'room', now.value);
   settle();
 }
 const get = (id: PropertyId): unknown => values.value?.[id];
@@ -59,11 +72,18 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
 
 <template>
   <TapeLabel class="label">What the cautions ask</TapeLabel>
-  <p v-if="missing.length" class="soft" data-test="unrecorded">
-    {{ missing.length === 1 ? 'One thing is' : `${missing.length} things are` }} not recorded yet. Unknown is
-    pointed out, never passed over.
-    <v-btn class="is-quiet" size="small" @click="sayNothingElse"> Nothing of the rest </v-btn>
-  </p>
+  <template v-if="missing.length">
+    <p class="soft" data-test="unrecorded">
+      Nobody looked at these yet. Press what it has, then say that it has none of the others. Unknown is
+      pointed out, never passed over.
+    </p>
+    <div class="names" role="group" aria-label="Nobody looked at">
+      <button v-for="id in missing" :key="id" type="button" @click="hasIt(id)">
+        {{ PROPERTIES[id].label }}
+      </button>
+    </div>
+    <v-btn class="is-side none" @click="sayNothingElse">None of the others</v-btn>
+  </template>
   <div class="properties">
     <div v-for="id in shown" :key="id" class="property">
       <template v-if="shapeOf(id).kind === 'flag'">
@@ -168,8 +188,12 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
       </template>
     </div>
   </div>
+  <div v-if="noes.length" class="names looked" role="group" aria-label="Looked at, and no">
+    <span class="soft">Looked at, and no:</span>
+    <button v-for="id in noes" :key="id" type="button" @click="open(id)">{{ PROPERTIES[id].label }}</button>
+  </div>
   <v-btn class="is-quiet more" :aria-expanded="all" @click="all = !all">
-    {{ all ? 'Only what this kind asks' : 'Everything that can be recorded' }}
+    {{ all ? 'Only what it has' : 'Everything that can be recorded' }}
   </v-btn>
 </template>
 
@@ -197,6 +221,27 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
 .property:has(fieldset) {
   grid-template-columns: minmax(200px, 1fr) 2.3fr;
 }
+.names {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-2) var(--gap-3);
+  align-items: center;
+}
+.names button {
+  min-height: 32px;
+  padding: var(--gap-1) var(--gap-3);
+  background: var(--well);
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+}
+.looked button {
+  background: none;
+  border-color: transparent;
+  border-bottom: 1.5px solid var(--edge);
+  border-radius: 0;
+  color: var(--ink-soft);
+}
+.none,
 .more {
   align-self: flex-start;
 }

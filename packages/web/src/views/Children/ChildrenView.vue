@@ -38,7 +38,10 @@ const everyone = computed(() =>
       child,
       age: formatAge(ageInMonths(child.birth, store.today!)),
       days: daysOf(child),
-      allergies: child.allergies.map((allergy) => allergenName(allergy.allergen)).join(', '),
+      allergies: [
+        ...child.allergies.map((allergy) => allergenName(allergy.allergen)),
+        ...(child.asthma ? ['asthma'] : []),
+      ].join(', '),
     })),
 );
 const children = computed(() => everyone.value.filter(({ child }) => belongsOn(child, store.today!)));

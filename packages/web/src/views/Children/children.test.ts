@@ -42,15 +42,18 @@ test('an allergy in the words of the family is kept at once, and the cupboard as
   expect(desk.store.book.supplies['jam' as never]!.freeOf).toEqual(['own:red-kiwi']);
 });
 
-test('one press says that there is nothing of the rest, and what is food stays open', async () => {
+test('what a thing has is pressed, one more press says that it has none of the others, and what is food stays open', async () => {
   desk.alone(SupplySheet, { id: 'jam' });
   await settled();
-  await press('Nothing of the rest');
+  // What it has is pressed first.
+  await press('Dusty when dry');
+  expect(desk.store.book.supplies['jam' as never]!.properties).toEqual({ dust: true });
+  await press('None of the others');
   expect(desk.store.book.supplies['jam' as never]!.properties).toMatchObject({
     foodForm: 'none',
     grain: 'none',
     ingredients: [],
-    dust: false,
+    dust: true,
   });
   expect(desk.store.book.supplies['jam' as never]!.properties.foodOnly).toBeUndefined();
 });

@@ -242,8 +242,8 @@ function another(): void {
     grid-column: 3 / -1;
   }
   .long {
-    flex-direction: row-reverse;
-    grid-column: 1 / 4;
+    flex-direction: row;
+    grid-column: 3;
     gap: var(--gap-3);
     align-items: center;
     justify-self: start;

@@ -3,7 +3,7 @@ import {
   counterFor,
   EMPTY_BOOK,
   otherRecipesFor,
-  thingsOf,
+  suppliesAsMade,
   type AllergenId,
   type Book,
   type Child,
@@ -77,7 +77,7 @@ test('no mix that is made for a child holds what it must not meet, for every rec
   for (const recipe of Object.values(home.recipes))
     for (const allergens of pairs) {
       const kim = child(allergens);
-      const counter = counterFor(recipe, thingsOf(home), home.stockMoves, order([kim]));
+      const counter = counterFor(recipe, suppliesAsMade(home), home.stockMoves, order([kim]));
       if (!counter.ok) continue;
       for (const mix of counter.mixes.filter(({ own: whose }) => whose?.children.includes(kim))) {
         own += 1;
@@ -102,7 +102,7 @@ test('children of whom none can share with the other each get a bowl of their ow
   const recipe = home.recipes['stretchy-dough' as never]!;
   const kim = child(['gluten']);
   const two = { ...child(['gluten', 'milk']), id: 'lou' as never };
-  const counter = counterFor(recipe, thingsOf(home), home.stockMoves, order([kim, two]));
+  const counter = counterFor(recipe, suppliesAsMade(home), home.stockMoves, order([kim, two]));
   expect(
     counter.ok && counter.mixes.map(({ own }) => own?.children.map(({ id }) => id) ?? 'everyone'),
   ).toEqual(['everyone', ['kim', 'lou']]);
@@ -111,8 +111,8 @@ test('children of whom none can share with the other each get a bowl of their ow
 test('what another recipe of the same kind can do for a child is offered', () => {
   const kim = child(['wheat']);
   for (const recipe of Object.values(home.recipes))
-    for (const other of otherRecipesFor(recipe, home.recipes, thingsOf(home), kim)) {
-      const counter = counterFor(other, thingsOf(home), home.stockMoves, order([kim]));
+    for (const other of otherRecipesFor(recipe, home.recipes, suppliesAsMade(home), kim)) {
+      const counter = counterFor(other, suppliesAsMade(home), home.stockMoves, order([kim]));
       if (counter.ok) expect(counter.without).toEqual([]);
     }
 });
@@ -121,7 +121,7 @@ test('gluten-free is what a label says: other grain without one is doubtful, and
   const recipe = home.recipes['stretchy-dough' as never]!;
   const kim = child(['gluten']);
   const told = (book: Book) => {
-    const counter = counterFor(recipe, thingsOf(book), book.stockMoves, order([kim]));
+    const counter = counterFor(recipe, suppliesAsMade(book), book.stockMoves, order([kim]));
     return counter.ok ? counter.mixes.at(-1)!.doubtful.map(({ id }) => id as string) : [];
   };
   expect(told(home)).toEqual([]);

@@ -9,3 +9,6 @@ export function groupBy<T, K>(values: Iterable<T>, keyOf: (value: T) => K): Read
   }
   return groups;
 }
+
+/** Each value once, in the order in which it comes first. */
+export const unique = <T>(values: Iterable<T>): T[] => [...new Set(values)];

@@ -13,7 +13,8 @@ import {
 } from '../unit/index.ts';
 import type { ChangeInput } from './change.ts';
 
-type UnitInput = Extract<ChangeInput, { type: 'unit/start' }>['unit'];
+/** A unit as it is begun: what is left out is as usual. */
+export type UnitInput = Extract<ChangeInput, { type: 'unit/start' }>['unit'];
 
 /** The changes that start a unit from another one, and what of that could not be taken along. */
 export interface StartFrom {

@@ -22,44 +22,73 @@ export type Shape =
   | { readonly kind: 'choices'; readonly options: Readonly<Record<string, string>> };
 
 interface PropertyRow {
+  /**
+   * The kinds of supplies that can never have it. Every other kind is asked for it: what nobody thought of is asked, not passed
+   * over. A new kind asks for everything until it is said here.
+   */
+  readonly never: string;
   readonly label: string;
   readonly shape: Shape;
 }
 
-const flag = (label: string) => ({ label, shape: { kind: 'flag' } }) as const;
-const choice = <O extends Readonly<Record<string, string>>>(label: string, options: O) =>
-  ({ label, shape: { kind: 'choice', options } }) as const;
+const flag = (never: string, label: string) => ({ never, label, shape: { kind: 'flag' } }) as const;
+const choice = <O extends Readonly<Record<string, string>>>(never: string, label: string, options: O) =>
+  ({ never, label, shape: { kind: 'choice', options } }) as const;
 
 /** Everything about a thing that a caution asks for. The one table: forms, schemas and rules are made from it. */
 export const PROPERTIES = {
-  loosePart: { label: 'Smallest loose part', shape: { kind: 'part' } },
-  ballMm: { label: 'Ball, across (mm)', shape: { kind: 'mm' } },
-  cord: { label: 'Cord or ribbon', shape: { kind: 'cord' } },
-  latex: flag('Made of latex'),
-  balloon: flag('Balloon, or a stretched piece of one'),
-  film: flag('Thin plastic film or bag'),
-  foodForm: choice('As food', {
-    none: 'not food',
-    chokable: 'round, hard, sticky or springy',
-    cut: 'cut small',
-    soft: 'soft, cooked or powder',
-  }),
-  filler: choice('As filler', {
-    none: 'no filler',
-    coarse: 'coarse',
-    sand: 'sand, earth or grounds',
-    clinging: 'clinging or soft',
-    fine: 'dry grains, seeds, beads or small pasta',
-    'gel-beads': 'water-absorbing gel beads',
-    'foam-beads': 'foam beads',
-  }),
-  foodOnly: choice('Made only of food', {
-    all: 'yes, as it is',
-    'when-cooked': 'yes, once cooked',
-    no: 'no',
-  }),
+  loosePart: { never: 'food paint-and-glue', label: 'Smallest loose part', shape: { kind: 'part' } },
+  ballMm: {
+    never:
+      'food made paint-and-glue paper-and-card fabric-and-yarn tools nature containers electric music print room',
+    label: 'Ball, across (mm)',
+    shape: { kind: 'mm' },
+  },
+  cord: { never: 'food made paint-and-glue nature print', label: 'Cord or ribbon', shape: { kind: 'cord' } },
+  latex: flag(
+    'food made filler paint-and-glue paper-and-card nature containers electric print',
+    'Made of latex',
+  ),
+  balloon: flag(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn tools nature containers electric print',
+    'Balloon, or a stretched piece of one',
+  ),
+  film: flag('food made paint-and-glue tools nature electric music', 'Thin plastic film or bag'),
+  foodForm: choice(
+    'paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys containers electric music outdoors science print room',
+    'As food',
+    {
+      none: 'not food',
+      chokable: 'round, hard, sticky or springy',
+      cut: 'cut small',
+      soft: 'soft, cooked or powder',
+    },
+  ),
+  filler: choice(
+    'paint-and-glue paper-and-card fabric-and-yarn tools toys containers electric music outdoors print room',
+    'As filler',
+    {
+      none: 'no filler',
+      coarse: 'coarse',
+      sand: 'sand, earth or grounds',
+      clinging: 'clinging or soft',
+      fine: 'dry grains, seeds, beads or small pasta',
+      'gel-beads': 'water-absorbing gel beads',
+      'foam-beads': 'foam beads',
+    },
+  ),
+  foodOnly: choice(
+    'paper-and-card fabric-and-yarn craft-pieces tools toys nature containers electric music outdoors science print room',
+    'Made only of food',
+    {
+      all: 'yes, as it is',
+      'when-cooked': 'yes, once cooked',
+      no: 'no',
+    },
+  ),
   ingredients: {
-    label: 'Contains',
+    never: 'paper-and-card fabric-and-yarn tools containers electric music print',
+    label: 'Raw flour, salt, soap or the like in it',
     shape: {
       kind: 'choices',
       options: {
@@ -76,63 +105,141 @@ export const PROPERTIES = {
       },
     },
   },
-  saltPercent: { label: 'Salt, of its weight (%)', shape: { kind: 'percent' } },
-  forFood: flag('Made for food'),
-  grain: choice('Grain, flour or starch', {
-    none: 'none',
-    gluten: 'wheat, rye, barley, oats',
-    other: 'rice, maize, potato or another one',
-  }),
-  glitter: flag('Loose glitter'),
-  dust: flag('Dusty when dry'),
-  soft: choice('Soft and fibrous', {
-    none: 'none',
-    'pom-pom': 'pom-poms',
-    loose: 'cotton balls, loose wool, tight stuffing',
-  }),
-  iceMm: { label: 'Ice, smallest piece (mm)', shape: { kind: 'mm' } },
-  heat: flag('Gets hot, or needs heat'),
-  sharp: choice('Blade or point', {
+  saltPercent: {
+    never:
+      'food filler paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys nature containers electric music outdoors science print room',
+    label: 'Salt, of its weight (%)',
+    shape: { kind: 'percent' },
+  },
+  forFood: flag(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn craft-pieces toys nature electric music outdoors science print room',
+    'Made for food',
+  ),
+  grain: choice(
+    'paper-and-card fabric-and-yarn craft-pieces tools toys nature containers electric music outdoors science print room',
+    'Grain, flour or starch',
+    {
+      none: 'none',
+      gluten: 'wheat, rye, barley, oats',
+      other: 'rice, maize, potato or another one',
+    },
+  ),
+  glitter: flag(
+    'food tools toys nature containers electric music outdoors science print room',
+    'Loose glitter',
+  ),
+  dust: flag('paper-and-card fabric-and-yarn tools toys containers electric music print', 'Dusty when dry'),
+  soft: choice(
+    'food made paint-and-glue paper-and-card tools containers electric music outdoors science print',
+    'Pom-poms, cotton, loose wool',
+    {
+      none: 'none',
+      'pom-pom': 'pom-poms',
+      loose: 'cotton balls, loose wool, tight stuffing',
+    },
+  ),
+  iceMm: {
+    never:
+      'paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys containers electric music outdoors print room',
+    label: 'Ice, smallest piece (mm)',
+    shape: { kind: 'mm' },
+  },
+  heat: flag('food filler paper-and-card nature music print', 'Gets hot, or needs heat'),
+  sharp: choice('food made filler paint-and-glue paper-and-card electric music print', 'Blade or point', {
     none: 'none',
     blunt: 'blunt child scissors or needle',
     pointed: 'point',
     blade: 'blade',
   }),
-  hardware: flag('Pins, screws, tacks, small hardware'),
-  glass: flag('Glass or ceramic'),
-  magnet: choice('Magnet', {
+  hardware: flag(
+    'food made filler paint-and-glue paper-and-card nature music print',
+    'Pins, screws, tacks, small hardware',
+  ),
+  glass: flag('food made paint-and-glue paper-and-card fabric-and-yarn print', 'Glass or ceramic'),
+  magnet: choice(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn nature containers music outdoors',
+    'Magnet',
+    {
+      none: 'none',
+      encased: 'large and encased, or weak as in a strip',
+      loose: 'small, strong and loose',
+    },
+  ),
+  battery: choice('food made filler paint-and-glue paper-and-card nature containers', 'Battery', {
     none: 'none',
-    encased: 'large and encased, or weak as in a strip',
-    loose: 'small, strong and loose',
+    screwed: 'behind a screw',
+    reachable: 'reachable',
   }),
-  battery: choice('Battery', { none: 'none', screwed: 'behind a screw', reachable: 'reachable' }),
-  flame: flag('Flame, pressure or dry ice'),
-  plant: choice('Plant', {
-    none: 'none',
-    known: 'known, harmless to touch',
-    unknown: 'not identified',
-    poisonous: 'known to be poisonous',
-  }),
-  animal: choice('Animal', {
-    none: 'none',
-    insects: 'insects, snails, worms',
-    stinging: 'bees, wasps, ants',
-    furred: 'dog, cat or another furred or feathered guest',
-    carrier: 'reptile, amphibian, poultry, rodent',
-  }),
-  soil: flag('Soil or compost'),
-  reused: choice('Reused packaging', {
-    none: 'no',
-    food: 'of food, washed, edges taped',
-    other: 'of anything else, or not washed',
-  }),
-  enclosed: flag('Small filling behind a fixed lid'),
-  tablet: flag('Medicine tablet'),
-  intoMouth: flag('Goes into the mouth'),
-  stick: choice('Stick or wire', { none: 'none', blunt: 'blunt', pointed: 'pointed' }),
-  roundNeck: flag('Worn round neck or face'),
-  heightMm: { label: 'To climb on, height (mm)', shape: { kind: 'mm' } },
-  makersMonths: { label: "Maker's lowest age (months)", shape: { kind: 'months' } },
+  flame: flag(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn toys nature containers music print',
+    'Flame, pressure or dry ice',
+  ),
+  plant: choice(
+    'food made paint-and-glue paper-and-card fabric-and-yarn tools toys containers electric music print',
+    'Plant',
+    {
+      none: 'none',
+      known: 'known, harmless to touch',
+      unknown: 'not identified',
+      poisonous: 'known to be poisonous',
+    },
+  ),
+  animal: choice(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys containers electric music print',
+    'Animal',
+    {
+      none: 'none',
+      insects: 'insects, snails, worms',
+      stinging: 'bees, wasps, ants',
+      furred: 'dog, cat or another furred or feathered guest',
+      carrier: 'reptile, amphibian, poultry, rodent',
+    },
+  ),
+  soil: flag(
+    'food made paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys containers electric music print room',
+    'Soil or compost',
+  ),
+  reused: choice(
+    'food made filler paint-and-glue fabric-and-yarn nature electric print',
+    'Reused packaging',
+    {
+      none: 'no',
+      food: 'of food, washed, edges taped',
+      other: 'of anything else, or not washed',
+    },
+  ),
+  enclosed: flag(
+    'food made filler paint-and-glue paper-and-card craft-pieces tools nature electric outdoors print',
+    'Small filling behind a fixed lid',
+  ),
+  tablet: flag(
+    'made filler paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools toys nature containers electric music outdoors print room',
+    'Medicine tablet',
+  ),
+  intoMouth: flag(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn tools nature containers electric print room',
+    'Goes into the mouth',
+  ),
+  stick: choice(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn containers electric print room',
+    'Stick or wire',
+    { none: 'none', blunt: 'blunt', pointed: 'pointed' },
+  ),
+  roundNeck: flag(
+    'food made filler paint-and-glue tools nature containers electric science print room',
+    'Worn round neck or face',
+  ),
+  heightMm: {
+    never:
+      'food made filler paint-and-glue paper-and-card fabric-and-yarn craft-pieces tools nature containers electric music science print',
+    label: 'To climb on, height (mm)',
+    shape: { kind: 'mm' },
+  },
+  makersMonths: {
+    never: 'food made filler paper-and-card fabric-and-yarn tools nature containers print room',
+    label: "Maker's lowest age (months)",
+    shape: { kind: 'months' },
+  },
 } as const satisfies Record<string, PropertyRow>;
 export type PropertyId = keyof typeof PROPERTIES;
 export const PROPERTY_IDS = Object.keys(PROPERTIES) as readonly PropertyId[];

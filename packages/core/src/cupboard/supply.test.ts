@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import {
   asksOf,
+  isNo,
   CATEGORIES,
-  NEVER,
   PROPERTIES,
   PROPERTY_IDS,
   propertiesSchema,
@@ -30,7 +30,7 @@ const pathOf = (rest: object) => supply(rest).error?.issues[0]?.path.join('.');
 
 describe('properties', () => {
   test.each(PROPERTY_IDS)('%s is asked of some kind of supply, and said to be never of known kinds', (id) => {
-    for (const kind of NEVER[id].split(' ').filter(Boolean)) expect(KINDS).toContain(kind);
+    for (const kind of PROPERTIES[id].never.split(' ').filter(Boolean)) expect(KINDS).toContain(kind);
     expect(KINDS.filter((category) => asksOf(category).includes(id)).length).toBeGreaterThan(0);
   });
 
@@ -41,7 +41,14 @@ describe('properties', () => {
       expect(left.filter((id) => id !== 'forFood' && id !== 'foodOnly')).toEqual([]);
       const said = { loosePart: { acrossMm: 9, longMm: 9, material: 'firm' } } as const;
       expect(withNothingElse(category, said).loosePart).toBe(said.loosePart);
-      expect(propertiesSchema.safeParse(withNothingElse(category, {})).success).toBe(true);
+      const nothing = withNothingElse(category, {});
+      expect(propertiesSchema.safeParse(nothing).success).toBe(true);
+      for (const id of asksOf(category)) expect([id, isNo(id, nothing)]).toEqual([id, !left.includes(id)]);
+      expect([
+        isNo('loosePart', said),
+        isNo('loosePart', {}),
+        isNo('ingredients', { ingredients: ['honey'] }),
+      ]).toEqual([false, false, false]);
     },
   );
 

@@ -6,6 +6,7 @@ import { allergenName, LEADS } from '../house/index.ts';
 import {
   listed,
   movedTo,
+  openStops,
   placementsOf,
   read,
   recipesByProduct,
@@ -73,8 +74,7 @@ export function mendsFor(
   return offered;
 }
 
-const stopsOf = ({ headsUps }: Reading): ReadonlySet<string> =>
-  new Set(headsUps.filter(({ level, kept }) => level === 'stop' && !kept).map(({ key }) => key));
+const stopsOf = (reading: Reading): ReadonlySet<string> => new Set(openStops(reading).map(({ key }) => key));
 
 const NOBODY: Actor = { kind: 'person', id: 'mend', name: 'Mend' };
 

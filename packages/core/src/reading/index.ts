@@ -79,7 +79,7 @@ export {
   type Session,
   type Twin,
 } from './plan/plan.ts';
-export { brokenBy, read, type Reading } from './answers/read.ts';
+export { brokenBy, openStops, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';
 export {
@@ -103,7 +103,7 @@ export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind 
 export { entryFacts, entrySummary } from './search/facts.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
 export * from './kitchen/convert.ts';
-export { thingsOf } from './kitchen/inherit.ts';
+export { suppliesAsMade } from './kitchen/inherit.ts';
 export { recipesByProduct } from './kitchen/products.ts';
 export * from './kitchen/made-of.ts';
 export * from './kitchen/own-bowl.ts';

@@ -1,4 +1,4 @@
-import type { Book } from '../book/index.ts';
+import { unique, type Book } from '../book/index.ts';
 import { addDays, formatDay, type PlainDay } from '../calendar/index.ts';
 import { formatQuantity } from '../measure/index.ts';
 import { listed, type Reading, type SupplyLine } from '../reading/index.ts';
@@ -50,8 +50,6 @@ export function composeNoteHome(book: Book, reading: Reading, today: PlainDay): 
     text: paragraphs.filter((text) => text !== '').join('\n\n'),
   };
 }
-
-const unique = (texts: readonly string[]): readonly string[] => [...new Set(texts)];
 
 const lineOf = (begins: string, titles: readonly string[]): string =>
   titles.length === 0 ? '' : `${begins}: ${titles.join(', ')}.`;

@@ -16,7 +16,7 @@ const anyIdSchema = z.string('An id is needed here').regex(/^[A-Za-z0-9:._-]{1,2
 // More often than this nothing was ever changed. What is kept can count on from there.
 const MAX_VERSION = 2 ** 40;
 
-function notBefore(id: string, entity: { readonly id: string; readonly version: number }) {
+function wrongAbout(id: string, entity: { readonly id: string; readonly version: number }) {
   if (entity.id !== id) return [{ path: ['id'], message: 'This is the id of something else' }];
   return entity.version > MAX_VERSION ? [{ path: ['version'], message: 'This is not a version' }] : [];
 }
@@ -32,7 +32,7 @@ const restoredSchema = z
     // A book always has its home: it can be brought back, never undone.
     if (gone && restored.kind !== 'homes') return { ...restored, to: null };
     const parsed = kindOf(restored.kind).schema.safeParse(restored.to);
-    const wrong = parsed.success ? notBefore(restored.id, parsed.data) : parsed.error.issues;
+    const wrong = parsed.success ? wrongAbout(restored.id, parsed.data) : parsed.error.issues;
     if (parsed.success && wrong.length === 0) return { ...restored, to: parsed.data };
     for (const issue of wrong) {
       context.issues.push({

@@ -118,6 +118,10 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
   };
 }
 
+/** What stops as things are, but for what somebody keeps as it is with a reason. */
+export const openStops = ({ headsUps }: Pick<Reading, 'headsUps'>): readonly Finding[] =>
+  headsUps.filter(({ level, kept }) => level === 'stop' && !kept);
+
 /** What an act broke: the findings that are there after it and were not before. */
 export const brokenBy = (before: readonly Finding[], after: readonly Finding[]): readonly Finding[] => {
   const known = new Set(before.map(({ key }) => key));

@@ -7,7 +7,7 @@ import { fingerprint, formatDays, listed, type Finding } from '../ground/finding
 import { materialsOf } from '../amounts/uses.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-import { thingOf, thingsOf } from '../kitchen/inherit.ts';
+import { thingOf, suppliesAsMade } from '../kitchen/inherit.ts';
 import { AS_IT_IS, ownBowls } from '../kitchen/own-bowl.ts';
 
 /** A supply of a placement that a child who is there must not meet. */
@@ -86,7 +86,7 @@ export const allergenFindings = answerFlat(
 function ownBowl(look: Look, supply: Supply, child: Child): string {
   const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
   if (!recipe) return '';
-  const { bowls, without } = ownBowls(recipe, thingsOf(look), AS_IT_IS, [child]);
+  const { bowls, without } = ownBowls(recipe, suppliesAsMade(look), AS_IT_IS, [child]);
   if (bowls.length > 0)
     return `The recipe has a swap: an own bowl, own tools and a label for ${child.name}. `;
   const left = without.flatMap((none) => none.left.map(({ name }) => name));

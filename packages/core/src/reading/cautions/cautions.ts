@@ -1,3 +1,4 @@
+import { unique } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { formatAge, type Child, type Lead } from '../../house/index.ts';
@@ -85,7 +86,6 @@ const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readon
   return [...found.values()];
 });
 
-const unique = <T>(values: readonly T[]): readonly T[] => [...new Set(values)];
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
 

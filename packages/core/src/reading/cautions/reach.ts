@@ -1,4 +1,4 @@
-import { groupBy } from '../../book/index.ts';
+import { groupBy, unique } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { leadingIdOf } from '../../handover/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
@@ -14,9 +14,6 @@ import { mouths } from './rule.ts';
 
 /** A set that is kept whole is kept from whoever is younger than this, and from whoever mouths things. */
 const SET_MONTHS = 36;
-
-const KEPT_WHOLE = 'a set that is kept whole';
-const isCaution = (why: string): boolean => why !== KEPT_WHOLE;
 
 /** Something that some children must not reach on some days, although it is out for others. */
 export interface OutOfReach {
@@ -35,12 +32,13 @@ export interface OutOfReach {
  */
 export const outOfReach = answerFlat((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
   const setting = settingOf(look, placement, frame);
-  const ids = [...new Set(inRoomOf(look, placement).map(({ supplyId }) => supplyId))];
+  const ids = unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId));
   return ids.flatMap((id): OutOfReach[] => {
     const supply = thingOf(look, id);
     if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
     const why = new Set<string>();
     const children = new Set<Child>();
+    let isStop = false;
     const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
       const kept = seats.filter(({ child }) => {
         const who = { child, months: ageOn(child, day.date) };
@@ -49,7 +47,8 @@ export const outOfReach = answerFlat((look, placement: Placement, frame: Frame):
         );
         for (const { rule } of stops) why.add(rule.about);
         const isWhole = supply.set?.outOfReach === true && (who.months < SET_MONTHS || mouths(who));
-        if (isWhole && stops.length === 0) why.add(KEPT_WHOLE);
+        if (isWhole && stops.length === 0) why.add('a set that is kept whole');
+        isStop ||= stops.length > 0;
         return stops.length > 0 || isWhole;
       });
       for (const { child } of kept) children.add(child);
@@ -63,7 +62,7 @@ export const outOfReach = answerFlat((look, placement: Placement, frame: Frame):
         placement,
         children: [...children],
         days,
-        isStop: [...why].some(isCaution),
+        isStop,
       },
     ];
   });
@@ -99,29 +98,41 @@ export const reachFindings = answer(
 
 const namesOf = (children: readonly Child[]): string => listed(children.map(({ name }) => name));
 
+/** What several of them are about together. */
+function together(kept: readonly OutOfReach[], nameOf: (one: OutOfReach) => string) {
+  const children = unique(kept.flatMap((one) => one.children));
+  return {
+    whom: namesOf(children),
+    things: unique(kept.map(nameOf)),
+    days: unique(kept.flatMap((one) => one.days)).toSorted((a, b) => a - b),
+    about: {
+      cornerIds: [],
+      placementId: kept[0]!.placement.id,
+      placementIds: unique(kept.map(({ placement }) => placement.id)),
+      supplyIds: unique(kept.map(({ supply }) => supply.id)),
+      childIds: children.map(({ id }) => id),
+    },
+  };
+}
+
 function openFinding(kept: readonly OutOfReach[]): Finding[] {
   if (kept.length === 0) return [];
-  const children = [...new Set(kept.flatMap((one) => one.children))];
-  const things = [
-    ...new Set(kept.map(({ supply, placement }) => `${supply.name} (${placement.content.title})`)),
-  ];
-  const days = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
+  const { whom, things, days, about } = together(
+    kept,
+    ({ supply, placement }) => `${supply.name} (${placement.content.title})`,
+  );
   return [
     {
       key: 'out-of-reach',
       rule: 'out-of-reach',
       level: 'care',
-      title: `Out of reach of ${namesOf(children)}`,
+      title: `Out of reach of ${whom}`,
       detail: `${fewOf(things)}, ${formatDays(days)}.`,
       instead: 'On the high table or shelf while they are up; count in afterwards.',
       basis: 'what is out for the older ones can be reached by the youngest',
       days,
-      cornerIds: [],
-      placementId: kept[0]!.placement.id,
-      placementIds: [...new Set(kept.map(({ placement }) => placement.id))],
-      supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
-      childIds: children.map(({ id }) => id),
-      facts: fingerprint([things, children.map(({ id }) => id)]),
+      ...about,
+      facts: fingerprint([things, about.childIds]),
     },
   ];
 }
@@ -132,32 +143,25 @@ const isSatWith = (look: Look, placement: Placement, day: number, { people }: Fr
   (look.one('leadings', leadingIdOf(placement.id, day))?.groups.length ?? 0) > 0;
 
 function groupFinding(look: Look, placement: Placement, kept: readonly OutOfReach[], frame: Frame): Finding {
-  const children = [...new Set(kept.flatMap((one) => one.children))];
-  const all = [...new Set(kept.flatMap((one) => one.days))].toSorted((a, b) => a - b);
-  const alone = all.filter((day) => !isSatWith(look, placement, day, frame));
+  const { whom, things, days, about } = together(kept, ({ supply, why }) => `${supply.name} (${why})`);
+  const alone = days.filter((day) => !isSatWith(look, placement, day, frame));
   const level = alone.length > 0 ? 'stop' : 'care';
-  const days = alone.length > 0 ? alone : all;
-  const things = [...new Set(kept.map(({ supply, why }) => `${supply.name} (${why})`))];
-  const whom = namesOf(children);
+  const told = alone.length > 0 ? alone : days;
   return {
     key: `out-of-reach:${level}:${placement.id}`,
     rule: 'out-of-reach',
     level,
     title: `Within reach: ${placement.content.title}`,
-    detail: `${fewOf(things)}, ${formatDays(days)}. In the room without it: ${whom}.`,
+    detail: `${fewOf(things)}, ${formatDays(told)}. In the room without it: ${whom}.`,
     instead:
       level === 'stop'
         ? `Name who sits with it, or have ${whom} elsewhere meanwhile; count in afterwards.`
         : `At the far end of the table, ${whom} beside an adult; count in afterwards.`,
     basis: 'what lies on a table can be reached by everyone in the room',
     lead: 'anyone',
-    days,
-    cornerIds: [],
-    placementId: placement.id,
-    placementIds: [placement.id],
-    supplyIds: [...new Set(kept.map(({ supply }) => supply.id))],
-    childIds: children.map(({ id }) => id),
-    facts: fingerprint([things, children.map(({ id }) => id), level]),
+    days: told,
+    ...about,
+    facts: fingerprint([things, about.childIds, level]),
   };
 }
 

@@ -1,4 +1,4 @@
-import { groupBy } from '../../book/index.ts';
+import { groupBy, unique } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import {
   hasLabel,
@@ -19,7 +19,6 @@ import { thingOf } from '../kitchen/inherit.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 import { CAUTION_RULES } from './rules.ts';
 
-const unique = <T>(values: readonly T[]): readonly T[] => [...new Set(values)];
 const MOST_NAMED = 4;
 const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
 

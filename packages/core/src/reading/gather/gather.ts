@@ -8,7 +8,7 @@ import type { UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
 import { circleStandIns, together } from '../circle/circle.ts';
-import { thingsOf } from '../kitchen/inherit.ts';
+import { suppliesAsMade } from '../kitchen/inherit.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
@@ -59,7 +59,7 @@ const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need
 
 // Every unit's lines, each with what is cooked for it.
 const sharedOut = answer((look, needs: readonly Need[]): ReadonlyMap<AllottedLine, CookPlan | null> => {
-  const supplies = thingsOf(look);
+  const supplies = suppliesAsMade(look);
   const recipes = recipesByProduct(look.table('recipes'));
   const [errands, stockMoves] = [look.table('errands'), look.table('stockMoves')];
   const direct = needsBySupply(needs);

@@ -1,6 +1,6 @@
 import type { Table } from '../../book/index.ts';
 import { allergensOf, isUnlooked, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
-import { ALLERGENS, type AllergenId, type Child } from '../../house/index.ts';
+import { ALLERGENS, isOwnAllergen, type AllergenId, type Child } from '../../house/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import {
   exact,
@@ -16,7 +16,7 @@ import { stockOf } from '../stock/ledger.ts';
 import { onlyFoodOf, saltShareOf, type OnlyFood, type SaltShare } from './made-of.ts';
 import { amountText, inPortions, roundedTogether, type Rounded, type WayToMeasure } from './round.ts';
 import { perBowl, scaledTo, type CannotScale, type Scaled, type Target } from './scale.ts';
-import { ownBowls, type OwnBowl, type WithoutBowl } from './own-bowl.ts';
+import { ownBowls, type Apart, type OwnBowl, type WithoutBowl } from './own-bowl.ts';
 import { swappedRecipe, type SwappedRecipe, type Wanted } from './swapped.ts';
 
 /** What somebody wants to make. */
@@ -105,11 +105,7 @@ interface MixPlan {
   readonly own: OwnBowl | null;
 }
 
-function plansFor(
-  target: Target,
-  wanted: Wanted,
-  { bowls, without }: ReturnType<typeof ownBowls>,
-): readonly MixPlan[] {
+function plansFor(target: Target, wanted: Wanted, { bowls, without }: Apart): readonly MixPlan[] {
   if (target.kind !== 'children') return [{ target, wanted, own: null }];
   const apart = bowls.reduce((sum, bowl) => sum + bowl.children.length, without.length);
   const rest = Math.max(0, target.children - apart);
@@ -125,8 +121,9 @@ function plansFor(
 
 // As the law lists them, a home's own after those.
 const ORDER = Object.keys(ALLERGENS);
-const byName = (a: AllergenId, b: AllergenId): number =>
-  (ORDER.indexOf(a) + 1 || ORDER.length + 1) - (ORDER.indexOf(b) + 1 || ORDER.length + 1) || (a < b ? -1 : 1);
+const rankOf = (id: AllergenId): number => (isOwnAllergen(id) ? ORDER.length : ORDER.indexOf(id));
+const inOrder = (ids: Iterable<AllergenId>): readonly AllergenId[] =>
+  [...ids].toSorted((a, b) => rankOf(a) - rankOf(b) || (a < b ? -1 : 1));
 
 function mixOf(
   scaled: Scaled,
@@ -139,7 +136,7 @@ function mixOf(
   const { recipe } = scaled;
   const { ingredients } = swapped;
   const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
-  const allergens = [...new Set(parts.flatMap((part) => [...allergensOf(part)]))].toSorted(byName);
+  const allergens = inOrder(new Set(parts.flatMap((part) => [...allergensOf(part)])));
   const keptOut = own?.without ?? [];
   return {
     scaled,

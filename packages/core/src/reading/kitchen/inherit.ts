@@ -1,7 +1,7 @@
 import { asksOf, brings, hasLabel, type Properties, type Supply } from '../../cupboard/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
-import type { Table } from '../../book/index.ts';
+import { unique, type Table } from '../../book/index.ts';
 import { answer } from '../ground/answer.ts';
 import { HANDED_ON, handedOnBy } from './handed-on.ts';
 import { onlyFoodOf, saltShareOf, SALTY_PERCENT } from './made-of.ts';
@@ -21,7 +21,7 @@ export const thingOf = answer((look, id: string): Supply | null => thingWithin(l
  * All supplies as the cautions look at them, by their ids: for whoever works out what somebody must not meet. The same table as
  * long as nothing that is made is made of anything else.
  */
-export const thingsOf = answer((look): Table<Supply> => {
+export const suppliesAsMade = answer((look): Table<Supply> => {
   const supplies = look.table('supplies');
   const made = [...recipesByProduct(look.table('recipes')).keys()].flatMap((id) => thingOf(look, id) ?? []);
   return made.length === 0
@@ -52,8 +52,6 @@ const freeOfAll = (supply: Supply, parts: readonly Supply[]): Supply['freeOf'] =
 
 const isFreeOfGluten = (part: Supply): boolean =>
   !brings(part, ['gluten']) && (part.glutenFree || part.properties.grain === 'none');
-
-const unique = <T>(values: readonly T[]): T[] => [...new Set(values)];
 
 function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): Supply {
   const all = [supply, ...parts];

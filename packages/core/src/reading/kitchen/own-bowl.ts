@@ -26,11 +26,12 @@ export interface Apart {
   readonly without: readonly WithoutBowl[];
 }
 
+/** For what no swap is written, and why it has to stay out: `Wheat flour (gluten)`. */
+export const leftText = ({ without, left }: WithoutBowl): string =>
+  listed(left.map((supply) => `${supply.name} (${listed(broughtOf(supply, without))})`));
 /** Why a child gets nothing of it: `nothing for Tove: no swap for Wheat flour (gluten)`. */
-export const noBowlText = ({ child, without, left }: WithoutBowl): string =>
-  `nothing for ${child.shownAs}: no swap for ${listed(
-    left.map((supply) => `${supply.name} (${listed(broughtOf(supply, without))})`),
-  )}`;
+export const noBowlText = (none: WithoutBowl): string =>
+  `nothing for ${none.child.shownAs}: no swap for ${leftText(none)}`;
 const broughtOf = (supply: Supply, without: readonly AllergenId[]): readonly string[] =>
   without.filter((one) => brings(supply, [one])).map((one) => allergenName(one));
 

@@ -3,7 +3,7 @@ import {
   counterFor,
   homeOf,
   RECIPE_KINDS,
-  thingsOf,
+  suppliesAsMade,
   type Counter,
   type KitchenOrder,
   type Recipe,
@@ -62,7 +62,9 @@ watch(
 );
 
 const counter = computed((): Counter | null =>
-  recipe.value ? counterFor(recipe.value, thingsOf(store.book), store.book.stockMoves, order.value) : null,
+  recipe.value
+    ? counterFor(recipe.value, suppliesAsMade(store.book), store.book.stockMoves, order.value)
+    : null,
 );
 const mixes = computed(() => (counter.value?.ok ? counter.value.mixes : []));
 const without = computed(() => (counter.value?.ok ? counter.value.without : []));

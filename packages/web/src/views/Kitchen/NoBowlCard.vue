@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  allergenName,
-  brings,
-  listed,
-  otherRecipesFor,
-  thingsOf,
-  type Recipe,
-  type WithoutBowl,
-} from '@kobby/core';
+import { leftText, otherRecipesFor, suppliesAsMade, type Recipe, type WithoutBowl } from '@kobby/core';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -19,13 +11,10 @@ const emit = defineEmits<{ write: [] }>();
 const store = useBook();
 const SHOWN = 3;
 const others = computed(() =>
-  otherRecipesFor(props.recipe, store.book.recipes, thingsOf(store.book), props.none.child).slice(0, SHOWN),
-);
-const left = computed(() =>
-  props.none.left.map((supply) => {
-    const brought = props.none.without.filter((one) => brings(supply, [one])).map((one) => allergenName(one));
-    return `${supply.name} (${listed(brought)})`;
-  }),
+  otherRecipesFor(props.recipe, store.book.recipes, suppliesAsMade(store.book), props.none.child).slice(
+    0,
+    SHOWN,
+  ),
 );
 </script>
 
@@ -37,7 +26,7 @@ const left = computed(() =>
     data-test="no-bowl"
   >
     <p role="alert">
-      Nothing is measured out for {{ none.child.shownAs }}: no swap is written for {{ listed(left) }}.
+      Nothing is measured out for {{ none.child.shownAs }}: no swap is written for {{ leftText(none) }}.
     </p>
     <p v-if="others.length" class="soft">
       Could be made instead:

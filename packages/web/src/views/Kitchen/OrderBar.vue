@@ -6,7 +6,7 @@ import {
   homeOf,
   onHand,
   ownBowls,
-  thingsOf,
+  suppliesAsMade,
   valueIn,
   WAYS_TO_MEASURE,
   type AllergenId,
@@ -99,7 +99,7 @@ const switchWithout = (id: AllergenId): void =>
 const canBeFood = computed(() => props.recipe.swaps.some(({ allergen }) => allergen === null));
 const apart = computed(() => {
   const children = target.value.kind === 'children' ? props.children : [];
-  return ownBowls(props.recipe, thingsOf(store.book), order.value.wanted, children).bowls.flatMap(
+  return ownBowls(props.recipe, suppliesAsMade(store.book), order.value.wanted, children).bowls.flatMap(
     (bowl) => bowl.children,
   );
 });

@@ -6,6 +6,7 @@ import {
   formatDay,
   homeOf,
   listed,
+  openStops,
   programDays,
   read,
   startFromEarlier,
@@ -14,8 +15,10 @@ import {
   type FieldProblem,
   type ReadyUnit,
   type StartFrom,
+  unique,
   type Unit,
   type UnitId,
+  type UnitInput,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -69,29 +72,32 @@ function take(one: ReadyUnit | Unit): void {
   fields.value = { ...fields.value, title, style, dayCount: String(dayCount) };
 }
 
-function begunWith(id: string): StartFrom {
-  const { title, style, start, dayCount } = fields.value;
-  const count = dayCount === '' ? Number.NaN : Number(dayCount);
-  const unit = { id, title, style, start: way.value === 'idea' ? null : start, dayCount: count };
-  const chosen = from.value.find((one) => one.id === fromId.value);
+const count = computed(() => (fields.value.dayCount === '' ? Number.NaN : Number(fields.value.dayCount)));
+const start = computed(() => (way.value === 'idea' ? null : fields.value.start));
+const chosen = computed(() => from.value.find((one) => one.id === fromId.value) ?? null);
+
+function begunWith(unit: UnitInput): StartFrom {
   const makeId = (): string => `made-${newId()}`;
-  if (!chosen) return { changes: [{ type: 'unit/start', unit }], left: [] };
+  if (!chosen.value) return { changes: [{ type: 'unit/start', unit }], left: [] };
   return way.value === 'ready'
-    ? startFromReady(chosen as ReadyUnit, store.book, unit, makeId)
-    : startFromEarlier(store.book, chosen.id as UnitId, unit, makeId);
+    ? startFromReady(chosen.value as ReadyUnit, store.book, unit, makeId)
+    : startFromEarlier(store.book, chosen.value.id as UnitId, unit, makeId);
 }
-// What this home will have to decide, as things are: somebody named for water, an own rule that is not met.
+// What this home will have to decide, as things are. The title that is typed is no matter for it.
 const decisions = computed((): readonly string[] => {
-  if (fromId.value === null || way.value === 'idea') return [];
+  if (!chosen.value || start.value === null) return [];
+  const { title, style } = chosen.value;
   const id = 'unit-tried' as UnitId;
-  const tried = store.would(begunWith(id).changes);
+  const tried = store.would(
+    begunWith({ id, title, style, start: start.value, dayCount: count.value }).changes,
+  );
   if (!tried?.units[id]) return [];
-  const stops = read(tried, id, store.today!).headsUps.filter(({ level }) => level === 'stop');
-  return [...new Set(stops.map(({ title }) => title))];
+  return unique(openStops(read(tried, id, store.today!)).map((stop) => stop.title));
 });
-function start(): void {
+function begin(): void {
   const id = `unit-${newId()}`;
-  const { changes, left } = begunWith(id);
+  const { title, style } = fields.value;
+  const { changes, left } = begunWith({ id, title, style, start: start.value, dayCount: count.value });
   const result = store.perform(changes);
   if (left.length > 0) store.notice = `Not taken along, for the library no longer has it: ${listed(left)}.`;
   errors.value = result.done ? [] : result.errors;
@@ -128,10 +134,10 @@ function start(): void {
       </li>
     </ul>
     <p v-else-if="way === 'earlier'" class="soft">There is no earlier unit yet.</p>
-    <p v-if="decisions.length" class="soft" role="status" data-test="decisions">
-      Here it will ask you to decide: {{ fewOf(decisions) }}.
+    <p v-if="decisions.length" class="soft decisions" role="status" data-test="decisions">
+      You will be asked to decide: {{ fewOf(decisions) }}.
     </p>
-    <form id="start-unit" novalidate @submit.prevent="start">
+    <form id="start-unit" novalidate @submit.prevent="begin">
       <UnitForm v-model="fields" :errors="errors" :undated="way === 'idea'" />
       <p
         v-for="message in messagesBeside(errors, ['title', 'style', 'start', 'dayCount'])"
@@ -169,6 +175,9 @@ function start(): void {
   background: var(--tape);
   border-color: var(--shelf);
   color: var(--tape-ink);
+}
+.decisions {
+  margin-bottom: var(--gap-4);
 }
 .from {
   display: grid;

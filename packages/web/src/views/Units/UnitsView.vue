@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiLightbulbOnOutline, mdiPlus } from '@mdi/js';
-import { CAUTION_LINE, formatDay, homeOf, read, STYLES, yearOf, type YearUnit } from '@kobby/core';
+import { CAUTION_LINE, formatDay, homeOf, openStops, read, STYLES, yearOf, type YearUnit } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
@@ -31,7 +31,7 @@ function summary({ unit, phase, span }: YearUnit) {
     isNow: phase === 'now',
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,
     corners: shelf.length,
-    stops: headsUps.filter((finding) => finding.level === 'stop' && !finding.kept).length,
+    stops: openStops({ headsUps }).length,
     headsUps: headsUps.filter(({ kept }) => !kept).length,
     toBuy: supplies.filter((line) => line.buy.amount > 0).length,
   };

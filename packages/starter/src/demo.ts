@@ -140,6 +140,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
           prepSlots: [...STARTER_RULES.prepSlots, SOLS_HALF_HOUR],
           emergencyNumber: '555 0100',
           poisonCentreNumber: '555 0199',
+          tapC: 46,
           recordedLimits: [
             { underMonths: 24, minutes: 0 },
             { underMonths: null, minutes: 20 },

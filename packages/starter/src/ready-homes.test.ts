@@ -1,5 +1,6 @@
 import {
   ALLERGENS,
+  LEADS,
   read,
   startFromReady,
   type AllergenId,
@@ -8,7 +9,7 @@ import {
   type UnitId,
 } from '@kobby/core';
 import { describe, expect, test } from 'vitest';
-import { aChild, A_MONDAY, after, testBook } from '../../core/src/testing/home.ts';
+import { aChild, A_MONDAY, after, onDay, TEST_UNIT, testBook } from '../../core/src/testing/home.ts';
 import { seeded } from '../../core/src/testing/problems.ts';
 import { starterChanges } from './index.ts';
 
@@ -64,4 +65,37 @@ describe.each(Array.from({ length: HOMES }, (_, i) => i + 1))('ordinary home %d'
       expect(stops.map(({ title, detail }) => `${ready.title}: ${title}. ${detail}`)).toEqual([]);
     }
   });
+});
+
+test('no activity of the library has a version for an age that its own things stop', () => {
+  const library = starterChanges().reduce<Book>(
+    (book, change) => after(book, change),
+    testBook({
+      type: 'house/put-person',
+      person: { id: 'sol', name: 'Sol', role: 'assistant', mayLead: Object.keys(LEADS) } as never,
+    }),
+  );
+  const activities = Object.values(library.activities);
+  // The first and the last month of every version, in children who put nothing in the mouth.
+  const months = new Set(
+    activities.flatMap(({ content }) =>
+      content.versions.flatMap(({ fromMonths, untilMonths }) => [
+        fromMonths,
+        (untilMonths ?? fromMonths + 1) - 1,
+      ]),
+    ),
+  );
+  const all = [...months].map((age) => aChild(`c${age}`, bornBefore(age)));
+  const group = after(library, ...all);
+  const found = activities.flatMap(({ id, content }) => {
+    const placed = after(group, onDay('p', id, 1), {
+      type: 'unit/assign',
+      placementId: 'p',
+      personId: 'sol',
+    } as never);
+    return read(placed, TEST_UNIT, A_MONDAY)
+      .headsUps.filter(({ level, rule }) => level === 'stop' && rule === 'caution')
+      .map(({ title, detail }) => `${content.title}: ${title}. ${detail}`);
+  });
+  expect(found).toEqual([]);
 });

@@ -28,6 +28,8 @@ const NOTHING: { readonly [K in Shape['kind']]: unknown } = {
   mm: 'none',
   months: 'none',
   percent: 'none',
+  celsius: 'none',
+  count: 'none',
   part: 'none',
   cord: 'none',
   choice: 'none',

@@ -16,6 +16,8 @@ export type Shape =
   | { readonly kind: 'mm' }
   | { readonly kind: 'months' }
   | { readonly kind: 'percent' }
+  | { readonly kind: 'celsius' }
+  | { readonly kind: 'count' }
   | { readonly kind: 'part' }
   | { readonly kind: 'cord' }
   | { readonly kind: 'choice'; readonly options: Readonly<Record<string, string>> }
@@ -94,6 +96,7 @@ export const PROPERTIES = {
       options: {
         'raw-flour': 'raw flour',
         'raw-egg': 'raw egg',
+        'egg-on-hands': 'raw egg to blow out, raw batter on fingers',
         honey: 'honey',
         salt: 'much salt',
         borate: 'borate, liquid starch, laundry product',
@@ -145,6 +148,20 @@ export const PROPERTIES = {
     shape: { kind: 'mm' },
   },
   heat: flag('food filler paper-and-card nature music print', 'Gets hot, or needs heat'),
+  touchC: {
+    never: 'paint-and-glue paper-and-card craft-pieces tools nature containers electric music print',
+    label: 'Warm to touch (°C)',
+    shape: { kind: 'celsius' },
+  },
+  sun: choice(
+    'food made filler paint-and-glue paper-and-card fabric-and-yarn nature containers electric music print',
+    'Looks at the sun, gathers its light',
+    {
+      none: 'no',
+      gathers: 'a lens or mirror that gathers or turns it',
+      looks: 'made to look at it, or through it at the sky',
+    },
+  ),
   sharp: choice('food made filler paint-and-glue paper-and-card electric music print', 'Blade or point', {
     none: 'none',
     blunt: 'blunt child scissors or needle',
@@ -235,6 +252,12 @@ export const PROPERTIES = {
     label: 'To climb on, height (mm)',
     shape: { kind: 'mm' },
   },
+  mostAtOnce: {
+    never:
+      'food made filler paint-and-glue paper-and-card craft-pieces tools nature containers electric music science print',
+    label: 'Most children at once',
+    shape: { kind: 'count' },
+  },
   makersMonths: {
     never: 'food made filler paper-and-card fabric-and-yarn tools nature containers print room',
     label: "Maker's lowest age (months)",
@@ -255,6 +278,9 @@ const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind:
   months: () => z.union([NONE, z.int('Whole months are needed here').min(0).max(216)]),
   percent: () =>
     z.union([NONE, z.number('A number is needed here').gt(0, 'Above zero').max(100, 'At most 100')]),
+  celsius: () =>
+    z.union([NONE, z.number('A temperature is needed here').gt(0, 'Above zero').max(100, 'At most 100 °C')]),
+  count: () => z.union([NONE, z.int('A whole number is needed here').min(1, 'At least one').max(60)]),
   part: () =>
     z.union([NONE, z.object({ acrossMm: mmSchema, longMm: mmSchema, material: partMaterialSchema })]),
   cord: () =>
@@ -265,7 +291,7 @@ const SCHEMA_OF: { readonly [K in Shape['kind']]: (shape: Extract<Shape, { kind:
 
 type ValueOf<S extends Shape> = S extends { kind: 'flag' }
   ? boolean
-  : S extends { kind: 'mm' | 'months' | 'percent' }
+  : S extends { kind: 'mm' | 'months' | 'percent' | 'celsius' | 'count' }
     ? 'none' | number
     : S extends { kind: 'part' }
       ? 'none' | { acrossMm: number; longMm: number; material: z.infer<typeof partMaterialSchema> }

@@ -90,7 +90,9 @@ describe('properties', () => {
       foodOnly: 'no',
       grain: 'none',
     };
-    expect(unrecorded('food', { ...noes, dust: false, iceMm: 'none', tablet: false })).toEqual([]);
+    expect(
+      unrecorded('food', { ...noes, dust: false, iceMm: 'none', touchC: 'none', tablet: false }),
+    ).toEqual([]);
   });
 
   test.each<[string, object]>([

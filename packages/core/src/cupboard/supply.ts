@@ -128,6 +128,8 @@ export const supplySchema = z.object({
   inside: insideSchema.nullable().default(null),
   /** Pieces and ways to play, where it is a set; null where it is not. */
   set: setSchema.nullable().default(null),
+  /** What is broken about it: a crack, a lid that does not close, a loose piece. Set aside until mended; null when it is whole. */
+  broken: lineSchema.nullable().default(null),
   notes: textSchema.default(''),
   /** No longer kept: what was planned with it stays readable. */
   retired: z.boolean().default(false),

@@ -16,6 +16,8 @@ export const arrivalSchema = z.object({
   /** Null when the child did not come. */
   inAt: instantSchema.nullable(),
   outAt: instantSchema.nullable(),
+  /** Fell ill there: what it shared on that day is not shared again. */
+  ill: z.boolean().default(false),
   by: lineSchema,
 });
 export type Arrival = z.infer<typeof arrivalSchema>;
@@ -34,6 +36,6 @@ export const arrivalKind = entityKind({
 export const arrivalIdOf = (date: PlainDay, childId: string): Arrival['id'] =>
   `${date}:${childId}` as Arrival['id'];
 
-/** What can be said of a child on a day: came, left, stays away, or nothing after all. */
-export const TAPS = ['in', 'out', 'away', 'unsaid'] as const;
+/** What can be said of a child on a day: came, left, fell ill and left, stays away, or nothing after all. */
+export const TAPS = ['in', 'out', 'ill', 'away', 'unsaid'] as const;
 export type Tap = (typeof TAPS)[number];

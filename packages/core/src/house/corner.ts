@@ -40,6 +40,8 @@ export const cornerSchema = z.object({
   name: lineSchema,
   kind: cornerKindSchema,
   outdoors: z.boolean(),
+  /** Somebody sleeps there, or in a seat beside it, while other things go on. */
+  sleptIn: z.boolean().default(false),
   /** How many children fit at once. */
   places: z.int('A whole number is needed here').min(1, 'At least one child fits').max(30, 'At most 30'),
   /** Expected to hold something in every unit. */

@@ -110,6 +110,13 @@ export const homeSchema = z.object({
   blocks: z.array(blockSchema).min(1, 'A day has at least one block').max(24, 'At most 24 blocks of a day'),
   emergencyNumber: lineSchema.nullable(),
   poisonCentreNumber: lineSchema.nullable(),
+  /** How hot the water of the tap gets, as somebody measured it; null when nobody did. */
+  tapC: z
+    .number('A temperature is needed here')
+    .min(0, 'Above freezing')
+    .max(100, 'At most 100 °C')
+    .nullable()
+    .default(null),
   units: unitSystemSchema.default('metric'),
   currency: currencySchema.default('USD'),
   lens: lensSchema.default('corners'),

@@ -9,6 +9,7 @@ const aDay = (rest: Partial<Weather> = {}): Weather => ({
   humidityPercent: 50,
   windKph: 5,
   airQuality: 30,
+  uvIndex: 3,
   ...rest,
 });
 const told = (rest: Partial<Weather>, values = {}) =>
@@ -54,6 +55,16 @@ describe('going out', () => {
     expect(told({ airQuality: 100 })).toEqual([]);
     expect(told({ airQuality: 101 })).toEqual(['care: The air-quality index is 101']);
     expect(told({ airQuality: 150 })).toEqual(['stop: The air-quality index is 150']);
+  });
+
+  test.each<[number, number, string[]]>([
+    [6, 31, ['note: The UV index is 6, and 31 minutes outdoors are planned']],
+    [5, 31, []],
+    [6, 30, []],
+    [11, 0, []],
+  ])('names the sun: UV %i, %i minutes', (uvIndex, minutes, expected) => {
+    const lines = weatherTells(aDay({ uvIndex }), { values: {} }, minutes);
+    expect(lines.map(({ level, text }) => `${level}: ${text}`)).toEqual(expected);
   });
 
   test('is told in the units of the home, the worst first', () => {

@@ -13,6 +13,8 @@ export const weatherSchema = z.object({
   windKph: z.number().min(0),
   /** The US air-quality index, 0 to 500. */
   airQuality: z.number().min(0),
+  /** The UV index at noon, 0 to 11 and more. */
+  uvIndex: z.number().min(0).default(0),
 });
 export type Weather = z.infer<typeof weatherSchema>;
 
@@ -56,19 +58,29 @@ export function windChillC(tempC: number, windKph: number): number {
 
 // From common child-care weather charts; the stops are the home's own values.
 const CARE = { heatC: 32, chillC: -9, air: 100 } as const;
+// From here on the World Health Organization calls the UV index high.
+const HIGH_UV = 6;
+const LONG_OUTDOORS_MINUTES = 30;
+
+type Level = 'stop' | 'care' | 'note';
+const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, care: 1, note: 2 };
 
 /** What the weather says about going out. */
 export interface WeatherTold {
-  readonly level: 'stop' | 'care';
+  readonly level: Level;
   readonly text: string;
   /** What to do instead. */
   readonly instead: string;
 }
 
-/** What heat, wind chill and air say about going out, the worst first; nothing on an ordinary day. Row 47 of the cautions. */
+/**
+ * What heat, wind chill, air and sun say about going out, the worst first; nothing on an ordinary day. Rows 47 and 62 of the
+ * cautions: the sun is told where more than half an hour outdoors is planned.
+ */
 export function weatherTells(
-  { tempC, humidityPercent, windKph, airQuality }: Weather,
+  { tempC, humidityPercent, windKph, airQuality, uvIndex }: Weather,
   home: Pick<Home, 'values'>,
+  outdoorMinutes = 0,
 ): readonly WeatherTold[] {
   const heat = Math.round(heatIndexC(tempC, humidityPercent));
   const chill = Math.round(windChillC(tempC, windKph));
@@ -91,7 +103,13 @@ export function weatherTells(
       text: `The air-quality index is ${Math.round(airQuality)}`,
       instead: 'Nothing that makes them run; stay in where somebody has asthma.',
     });
-  return told.toSorted((a, b) => (a.level === b.level ? 0 : a.level === 'stop' ? -1 : 1));
+  if (uvIndex >= HIGH_UV && outdoorMinutes > LONG_OUTDOORS_MINUTES)
+    told.push({
+      level: 'note',
+      text: `The UV index is ${Math.round(uvIndex)}, and ${outdoorMinutes} minutes outdoors are planned`,
+      instead: 'Shade and hats, or early and late; nobody looks at the sun.',
+    });
+  return told.toSorted((a, b) => WEIGHT[a.level] - WEIGHT[b.level]);
 }
 
 /** `cloudy, 12 °C, wind 18 km/h`, in the units of the home. */

@@ -98,6 +98,7 @@ const MAKERS: { readonly [W in Way]: Maker } = {
   swap: bySwap,
   reading: byReading,
   looking: byLooking,
+  mended: byMended,
   filling: byFilling,
   bin: byBin,
   thinning: byThinning,
@@ -290,6 +291,17 @@ function byLooking({ book, finding }: Bench): Mend[] {
   return changes.length > 0 ? [{ label: `None of them has ${allergenName(allergen)} in it`, changes }] : [];
 }
 
+function byMended({ book, finding }: Bench): Mend[] {
+  const [id] = finding.supplyIds ?? [];
+  const supply = id ? book.supplies[id] : undefined;
+  if (!supply?.broken) return [];
+  return [
+    {
+      label: 'It is mended, and nothing of it is loose',
+      changes: [{ type: 'cupboard/put-supply', supply: { ...supply, broken: null } as never }],
+    },
+  ];
+}
 function byReading({ book, finding, today }: Bench): Mend[] {
   const ids = new Set((finding.supplyIds ?? []).flatMap((id) => labelledIn(book, id)));
   const changes = [...ids].flatMap((id): ChangeInput[] => {

@@ -131,6 +131,7 @@ export {
   type BlockPlan,
   type DayPlan,
   type PlannedThing,
+  minutesOutdoors,
 } from './room/day-plan.ts';
 export { inTheRoom, whoIsHere, type HereRow, type HereState } from './room/here.ts';
 export { keepsakesOf, type KeepsakeState, type Lacking } from './room/keepsakes.ts';

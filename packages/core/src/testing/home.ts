@@ -30,6 +30,7 @@ export const TEST_HOME: Extract<ChangeInput, { type: 'house/put-home' }>['home']
   ],
   emergencyNumber: null,
   poisonCentreNumber: null,
+  tapC: 45,
 };
 
 export const MARA: Actor = { kind: 'person', id: 'mara', name: 'Mara' };

@@ -12,6 +12,7 @@ test('the weather of a day is the same on every machine, always', async () => {
         "humidityPercent": 74,
         "sky": "clear",
         "tempC": 2,
+        "uvIndex": 4,
         "windKph": 12,
       },
       {
@@ -20,6 +21,7 @@ test('the weather of a day is the same on every machine, always', async () => {
         "humidityPercent": 66,
         "sky": "clear",
         "tempC": 6,
+        "uvIndex": 4,
         "windKph": 20,
       },
       {
@@ -28,6 +30,7 @@ test('the weather of a day is the same on every machine, always', async () => {
         "humidityPercent": 94,
         "sky": "cloudy",
         "tempC": 4,
+        "uvIndex": 3,
         "windKph": 1,
       },
       {
@@ -36,6 +39,7 @@ test('the weather of a day is the same on every machine, always', async () => {
         "humidityPercent": 77,
         "sky": "clear",
         "tempC": 7,
+        "uvIndex": 4,
         "windKph": 17,
       },
     ]

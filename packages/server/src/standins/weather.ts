@@ -11,6 +11,9 @@ const SKIES = ['clear', 'cloudy', 'rain', 'clear', 'cloudy', 'rain', 'clear', 's
 const MONTHS_A_YEAR = 12;
 // A mild place: the middle of each month in °C.
 const WARMTH = [-2, 1, 6, 12, 18, 24, 27, 26, 21, 14, 6, 0] as const;
+// The UV index at noon in the middle of each month, and what of it comes through the sky.
+const SUN = [1, 2, 4, 5, 7, 8, 8, 7, 5, 3, 2, 1] as const;
+const THROUGH = { clear: 1, cloudy: 0.7, rain: 0.3, snow: 0.5 } as const;
 
 /** Weather out of the date alone: the same day has the same weather on every machine, always. */
 export const seededWeather: WeatherService = {
@@ -33,5 +36,6 @@ function weatherOn(date: PlainDay): Weather {
     humidityPercent: Math.round(35 + part(2) * 60),
     windKph: Math.round(part(3) * 38),
     airQuality: Math.round(15 + part(4) * 110),
+    uvIndex: Math.round(SUN[month % MONTHS_A_YEAR]! * THROUGH[sky]),
   };
 }

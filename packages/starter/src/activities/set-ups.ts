@@ -588,7 +588,7 @@ export const SET_UPS: readonly StarterActivity[] = [
     'Nut-shell boats on a shallow tray.',
     ['cause-and-effect', 'guess-and-test', 'waiting'],
     [
-      [30, 48, 'Pushes a boat with a finger.', 'Off it sails.'],
+      [36, 48, 'Pushes a boat with a finger.', 'Off it sails.'],
       [48, 66, 'Blows it to the other side.', 'Which way shall it go?'],
       [66, null, 'Tries three sails and times them.', 'What made it faster?'],
     ],

@@ -274,7 +274,11 @@ const OUT_AND_IN: readonly StarterSupply[] = [
     packs: [[1, 390, TOYS]],
     props: { intoMouth: true },
   }),
-  yard('play-parachute', 'Play parachute', 'Shed', 1, { kept: true, packs: [[1, 2900, TOYS]] }),
+  yard('play-parachute', 'Play parachute', 'Shed', 1, {
+    kept: true,
+    packs: [[1, 2900, TOYS]],
+    props: { mostAtOnce: 12 },
+  }),
   yard('chalk', 'Pavement chalk', 'Yard box', 18, {
     low: 8,
     packs: [[20, 360, DISCOUNT]],
@@ -295,14 +299,22 @@ const OUT_AND_IN: readonly StarterSupply[] = [
 ];
 
 const SCIENCE_AND_ROOM: readonly StarterSupply[] = [
-  science('magnifiers', 'Big magnifiers', 'C1', 4, { kept: true, packs: [[1, 450, TOYS]] }),
+  science('magnifiers', 'Big magnifiers', 'C1', 4, {
+    kept: true,
+    packs: [[1, 450, TOYS]],
+    props: { sun: 'gathers' },
+  }),
   science('colour-panels', 'See-through colour panels', 'C1', 12, {
     kept: true,
     packs: [[6, 890, TOYS]],
     props: part(90, 120),
   }),
   science('kitchen-scale', 'Balance scale with pans', 'C1', 1, { kept: true, packs: [[1, 2400, TOYS]] }),
-  science('mirrors-plastic', 'Plastic mirrors', 'C1', 4, { kept: true, packs: [[2, 690, TOYS]] }),
+  science('mirrors-plastic', 'Plastic mirrors', 'C1', 4, {
+    kept: true,
+    packs: [[2, 690, TOYS]],
+    props: { sun: 'gathers' },
+  }),
   science('measuring-tape', 'Measuring tapes, soft', 'C1', 3, {
     kept: true,
     packs: [[1, 220, DISCOUNT]],

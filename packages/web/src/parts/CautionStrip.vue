@@ -2,7 +2,7 @@
 import { mdiHandBackRightOutline } from '@mdi/js';
 
 /** A caution in the room: a hand, a bar and words, so that it shows without colour. */
-defineProps<{ level: 'stop' | 'care' }>();
+defineProps<{ level: 'stop' | 'care' | 'note' }>();
 </script>
 
 <template>
@@ -24,5 +24,9 @@ defineProps<{ level: 'stop' | 'care' }>();
 .caution.care {
   background: var(--care-bg);
   border-color: var(--care-edge);
+}
+.caution.note {
+  background: var(--well);
+  border-color: var(--edge);
 }
 </style>

@@ -49,7 +49,7 @@ function sayNothingElse(): void {
 }
 const get = (id: PropertyId): unknown => values.value?.[id];
 
-const IN_NUMBERS = { mm: 'mm', months: 'months', percent: '%' } as const;
+const IN_NUMBERS = { mm: 'mm', months: 'months', percent: '%', celsius: '°C', count: 'children' } as const;
 const YES_NO = { yes: 'yes', no: 'no' };
 const MATERIALS = { firm: 'firm', paper: 'paper', fabric: 'fabric', yarn: 'yarn or string' };
 const flagOf = (id: PropertyId) => (get(id) === undefined ? null : get(id) ? 'yes' : 'no');
@@ -178,7 +178,7 @@ const patch = (id: PropertyId, field: string, value: unknown): void =>
             />
             <ChoiceField
               :model-value="inside(id).fixed ? 'yes' : 'no'"
-              label="Fixed out of reach, all of it"
+              label="Fixed out of reach, or a strap that holds a seat"
               :path="`properties.${id}.fixed`"
               :options="YES_NO"
               @update:model-value="patch(id, 'fixed', $event === 'yes')"

@@ -23,18 +23,23 @@ import { childName, titleOf } from '../pen/words.ts';
 const TAP_TEXTS: Readonly<Record<Tap, string>> = {
   in: 'came',
   out: 'went home',
+  ill: 'fell ill',
   away: 'stays away',
   unsaid: 'not said yet',
 };
 
-const NEITHER = { inAt: null, outAt: null };
+const NEITHER = { inAt: null, outAt: null, ill: false };
 
 // Who goes home came before, whether somebody tapped it or not.
 const TAPPED: Readonly<
-  Record<Exclude<Tap, 'unsaid'>, (before: Arrival | null, at: string) => Pick<Arrival, 'inAt' | 'outAt'>>
+  Record<
+    Exclude<Tap, 'unsaid'>,
+    (before: Arrival | null, at: string) => Pick<Arrival, 'inAt' | 'outAt' | 'ill'>
+  >
 > = {
-  in: (before, at) => ({ inAt: before?.inAt ?? at, outAt: null }),
-  out: (before, at) => ({ inAt: before?.inAt ?? at, outAt: at }),
+  in: (before, at) => ({ inAt: before?.inAt ?? at, outAt: null, ill: false }),
+  out: (before, at) => ({ inAt: before?.inAt ?? at, outAt: at, ill: before?.ill ?? false }),
+  ill: (before, at) => ({ inAt: before?.inAt ?? at, outAt: before?.outAt ?? at, ill: true }),
   away: () => NEITHER,
 };
 

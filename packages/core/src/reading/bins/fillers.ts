@@ -7,6 +7,7 @@ import { quantity, shortfall, type Quantity } from '../../measure/index.ts';
 import type { BinFill } from '../../unit/index.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { levelsFor } from '../cautions/cautions.ts';
+import { suppliesAsMade } from '../kitchen/inherit.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { ageOn } from '../plan/plan.ts';
 import { childrenAround, fillingOf, isFiller, type Filling } from '../amounts/filling.ts';
@@ -55,7 +56,7 @@ export function fillerChoices(
   { children, day }: AtTheBin,
 ): readonly FillerChoice[] {
   const products = recipesByProduct(book.recipes);
-  return Object.values(book.supplies)
+  return Object.values(suppliesAsMade(book))
     .filter((supply) => !supply.retired && isFiller(supply))
     .flatMap((filler): FillerChoice[] => {
       const filling = fillingOf({ tubId, fillerId: filler.id, depthPercent }, book.supplies);
@@ -106,7 +107,14 @@ export function fillerChoices(
     );
 }
 
-const NOBODY_LEADS = { mode: 'open-corner', led: () => false, beside: [] } as const;
+const NOBODY_LEADS = {
+  mode: 'open-corner',
+  led: () => false,
+  beside: [],
+  outdoors: false,
+  whereSomebodySleeps: false,
+  atOnce: 1,
+} as const;
 
 /** What stands round a tub: by how many can use it, and the home's own rule for what leaves it. */
 export const roundTheBin = (

@@ -1,10 +1,11 @@
-import type { PlainDay } from '../../calendar/index.ts';
+import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { allergenName, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { materialsOf } from '../amounts/uses.ts';
+import { batchStates, keptOf } from '../kitchen/batches.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf, suppliesAsMade } from '../kitchen/inherit.ts';
@@ -30,23 +31,44 @@ export const allergenMeetings = answer(
       return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
     });
     if (risks.length === 0) return [];
-    const daysOf = new Map<Child, number[]>();
+    const daysOf = new Map<Child, ProgramDay[]>();
     for (const { day, seats } of sessionsOf(placement, frame)) {
       if (day.date < today) continue;
       for (const { child } of seats) {
         if (child.allergies.length === 0) continue;
         const days = daysOf.get(child);
-        if (days) days.push(day.number);
-        else daysOf.set(child, [day.number]);
+        if (days) days.push(day);
+        else daysOf.set(child, [day]);
       }
     }
-    return [...daysOf].flatMap(([child, days]) =>
+    return [...daysOf].flatMap(([child, those]) =>
       risks
         .filter(({ allergen }) => child.allergies.some((allergy) => allergy.allergen === allergen))
-        .map((risk) => ({ ...risk, placement, child, days })),
+        .flatMap((risk) => {
+          const isWithout = madeWithout(look, risk.supply, risk.allergen, today);
+          const days = those.filter(({ date }) => !isWithout(date)).map(({ number }) => number);
+          return days.length === 0 ? [] : [{ ...risk, placement, child, days }];
+        }),
     );
   },
 );
+
+// What is in the house of it for everyone was made without an allergen, and says so: on the days on which all of it keeps. A bowl
+// with the name of one child on it is not what the others use.
+function madeWithout(
+  look: Look,
+  supply: Supply,
+  allergen: AllergenId,
+  today: PlainDay,
+): (day: PlainDay) => boolean {
+  const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
+  if (!recipe) return () => false;
+  const states = batchStates(look.table('batches'), look.table('recipes'), today);
+  const shared = keptOf(recipe, states).filter(({ batch }) => batch.label === null);
+  if (shared.length === 0 || !shared.every(({ batch }) => batch.without.includes(allergen)))
+    return () => false;
+  return (day) => shared.every((one) => one.keepUntil === null || day <= one.keepUntil);
+}
 
 // Past days too: that a day is over changes nothing about what somebody decided.
 const daysEver = (placement: Placement, frame: Frame, child: Child): readonly number[] =>

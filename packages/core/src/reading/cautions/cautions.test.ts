@@ -119,6 +119,7 @@ const AGES: readonly (readonly [number, Properties, number, Expected, Expected])
   [52, { glass: true }, 60, 'care', null],
   [54, { hardware: true }, 48, 'stop', 'care'],
   [54, { hardware: true }, 72, 'care', null],
+  [63, { ingredients: ['egg-on-hands'] }, 72, 'stop', null],
 ];
 
 describe('on both sides of an age', () => {
@@ -149,6 +150,10 @@ const ALL: readonly (readonly [number, Properties, Expected])[] = [
   [17, { ingredients: ['essential-oil'] }, 'care'],
   [18, { ingredients: ['foam'] }, 'care'],
   [24, { heat: true }, 'stop'],
+  [25, { touchC: 38 }, null],
+  [25, { touchC: 38.5 }, 'care'],
+  [25, { touchC: 43 }, 'care'],
+  [25, { touchC: 43.5 }, 'stop'],
   [29, { dust: true }, 'care'],
   [30, { soil: true }, 'note'],
   [31, { plant: 'unknown' }, 'stop'],
@@ -161,6 +166,9 @@ const ALL: readonly (readonly [number, Properties, Expected])[] = [
   [41, { ingredients: ['acid'] }, 'note'],
   [42, { flame: true }, 'stop'],
   [43, { intoMouth: true }, 'note'],
+  [62, { sun: 'looks' }, 'stop'],
+  [62, { sun: 'gathers' }, null],
+  [62, { sun: 'none' }, null],
 ];
 
 test.each(ALL)('row %i, %j is a %s for all, school-age too', (row, properties, level) => {
@@ -447,6 +455,86 @@ describe('what makes a thing harmless where it is', () => {
     expect(heat('whole-group', 'mara')).toEqual(['42 care']);
     expect(heat('whole-group', null)).toEqual(['42 stop']);
     expect(heat('small-group', 'mara')).toEqual(['42 stop']);
+  });
+});
+
+describe('where and how it is', () => {
+  const placed = (
+    properties: Properties,
+    corner: Parameters<typeof aCorner>[1],
+    content: object = {},
+    child: object = {},
+  ) =>
+    told(
+      scene(bornSo(20, false), properties, {
+        child,
+        content,
+        more: [aCorner('a', corner)],
+      }),
+    );
+  const rowIn = (row: number, found: readonly Finding[]): Expected =>
+    (found.find((one) => one.row === row)?.level ?? null) as Expected;
+
+  test.each<[string, Properties, object, object, Expected]>([
+    ['a lens outdoors', { sun: 'gathers' }, { outdoors: true }, {}, 'note'],
+    ['a lens in an activity for outdoors', { sun: 'gathers' }, {}, { place: 'outdoors' }, 'note'],
+    ['a lens indoors', { sun: 'gathers' }, {}, {}, null],
+  ])('row 62, %s', (_, properties, corner, content, level) => {
+    expect(rowIn(62, placed(properties, corner, content))).toBe(level);
+  });
+
+  test.each<[string, Properties, number, boolean, Expected]>([
+    ['a cord', cord(100), 23, true, 'care'],
+    ['a cord, two years old', cord(100), 24, true, null],
+    ['a cord where nobody sleeps', cord(100), 23, false, null],
+    ['a cord that is fixed', { cord: { lengthMm: 100, canLoop: false, fixed: true } }, 23, true, null],
+    ['a scarf', { roundNeck: true }, 23, true, 'care'],
+    ['sand', { filler: 'sand' }, 23, true, 'care'],
+    ['large pasta', { filler: 'coarse' }, 23, true, null],
+  ])('row 58, %s', (_, properties, months, sleptIn, level) => {
+    const birth = bornSo(months, false);
+    expect(rowIn(58, placed(properties, { sleptIn }, {}, { birth }))).toBe(level);
+    // Whoever sleeps has no version of it.
+    const others = { versions: [aVersion(60)] };
+    expect(rowIn(58, placed(properties, { sleptIn }, others, { birth }))).toBe(level);
+  });
+
+  test('row 58 speaks of what stands there for good too', () => {
+    const lamp = aSupply('lamp', { category: 'electric', properties: { ...cord(900) } as never });
+    const book = (sleptIn: boolean) =>
+      scene(
+        bornSo(20, false),
+        {},
+        {
+          more: [lamp, aCorner('a', { sleptIn, standingKit: [{ supplyId: 'lamp', amount: 1 }] })],
+        },
+      );
+    expect([rowIn(58, told(book(true))), rowIn(58, told(book(false)))]).toEqual(['care', null]);
+  });
+
+  test.each<[string, number, object, object, Expected]>([
+    ['as many as it allows', 2, {}, {}, null],
+    ['one more', 1, {}, {}, 'note'],
+    ['in turns', 1, {}, { atOnce: 1 }, null],
+    ['a corner that holds no more', 1, { places: 1 }, {}, null],
+  ])('row 66, %s', (_, mostAtOnce, corner, content, level) => {
+    const more = [aChild('bo', bornSo(40, false)), aCorner('a', corner)];
+    const book = scene(bornSo(50, false), { mostAtOnce }, { content, more });
+    expect(rowIn(66, told(book))).toBe(level);
+  });
+
+  test('row 64, what is broken stops for everyone until it is mended, and one press says so', () => {
+    const broken = (words: string | null) => scene(bornSo(100, false), {}, { supply: { broken: words } });
+    const found = (book: Book) => read(book, TEST_UNIT, A_MONDAY).headsUps.filter(({ row }) => row === 64);
+    expect(found(broken(null))).toEqual([]);
+    const book = broken('a tile is cracked');
+    expect(found(book)).toMatchObject([{ level: 'stop', supplyIds: ['thing'], days: [1] }]);
+    const [mended] = mendsFor(book, TEST_UNIT, found(book)[0]!, A_MONDAY, () => 'new');
+    expect(mended?.label).toContain('mended');
+    expect(found(mended!.changes.reduce((now, change) => after(now, change), book))).toEqual([]);
+    expect(read(book, TEST_UNIT, plainDay('2027-03-09')).headsUps.filter(({ row }) => row === 64)).toEqual(
+      [],
+    );
   });
 });
 

@@ -1,13 +1,14 @@
 import { unique } from '../../book/index.ts';
-import type { Supply } from '../../cupboard/index.ts';
+import type { Supply, SupplyId } from '../../cupboard/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import { formatAge, type Child, type Lead } from '../../house/index.ts';
+import { formatAge, type Child, type Corner, type Lead } from '../../house/index.ts';
+import type { Material } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../ground/finding.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
-import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
+import { ageOn, sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
 import { mouths, type CautionRule, type Setting, type Who } from './rule.ts';
 import { BEFORE, CAUTION_RULES, WATER_RULE } from './rules.ts';
@@ -49,31 +50,59 @@ const isLed = ({ leadId }: Placement, { people }: Frame, lead: Lead | null): boo
   people.some(({ id, mayLead }) => id === leadId && (lead === null || mayLead.includes(lead)));
 
 /** Where a supply of a placement stands, as the rules ask for it. */
-export const settingOf = (look: Look, placement: Placement, frame: Frame): Setting => ({
-  mode: placement.content.mode,
-  led: (lead) => isLed(placement, frame, lead),
-  beside: inRoomOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
-});
+export function settingOf(look: Look, placement: Placement, frame: Frame): Omit<Setting, 'atOnce'> {
+  const corner = cornerOf(look, placement);
+  return {
+    mode: placement.content.mode,
+    led: (lead) => isLed(placement, frame, lead),
+    beside: inRoomOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
+    outdoors: corner?.outdoors === true || placement.content.place === 'outdoors',
+    whereSomebodySleeps: corner?.sleptIn === true,
+  };
+}
+
+/** How many of those who do something do it at the same time: no more than it takes, or than there are places. */
+export function atOnceOf(look: Look, placement: Placement, { seats }: Session): number {
+  const doing = seats.filter(({ version }) => version !== null).length;
+  const places = cornerOf(look, placement)?.places ?? Infinity;
+  return Math.min(doing, placement.content.atOnce ?? Infinity, places);
+}
+
+const cornerOf = (look: Look, { where }: Placement): Corner | null =>
+  where.kind === 'corner' ? look.one('corners', where.cornerId) : null;
+
+// What is out: what the placement takes, and where somebody sleeps also what stands there for good.
+function outAt(look: Look, placement: Placement): readonly Pick<Material, 'supplyId' | 'versionIds'>[] {
+  const lines = inRoomOf(look, placement);
+  const corner = cornerOf(look, placement);
+  if (!corner?.sleptIn) return lines;
+  return [
+    ...lines,
+    ...corner.standingKit.map(({ supplyId }) => ({ supplyId: supplyId as SupplyId, versionIds: [] })),
+  ];
+}
 
 const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(child, date) });
 
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
 const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readonly Meeting[] => {
-  const lines = inRoomOf(look, placement).flatMap((line) => {
+  const lines = outAt(look, placement).flatMap((line) => {
     const supply = thingOf(look, line.supplyId);
     return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
   });
   if (lines.length === 0) return [];
-  const setting = settingOf(look, placement, frame);
+  const where = settingOf(look, placement, frame);
   const found = new Map<string, Meeting & { readonly days: number[] }>();
-  for (const { day, seats } of sessionsOf(placement, frame)) {
+  for (const session of sessionsOf(placement, frame)) {
+    const { day, seats } = session;
+    const setting = { ...where, atOnce: atOnceOf(look, placement, session) };
     for (const { child, version } of seats) {
       const who = whoIs(child, day.date);
       for (const { line, supply } of lines) {
         const isMeant =
           version !== null && (line.versionIds.length === 0 || line.versionIds.includes(version.id));
         for (const { rule, level } of levelsFor(who, supply, setting)) {
-          if (!rule.everyone && !isMeant) continue;
+          if (!rule.everyone && !rule.nearby && !isMeant) continue;
           const about = rule.everyone ? null : child;
           const key = `${rule.row}:${supply.id}:${level}:${about?.id ?? ''}`;
           const meeting = found.get(key);

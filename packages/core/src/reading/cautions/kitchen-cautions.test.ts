@@ -97,11 +97,11 @@ const [YOUNGER, EIGHTEEN, OLDER] = ['2025-09-09', '2025-09-08', '2023-01-01'];
 describe('row 14, raw flour or egg in dough', () => {
   test.each([
     ['under 18 months, flour', YOUNGER, {}, 'flour', {}, ['14 stop']],
-    ['under 18 months, egg', YOUNGER, {}, 'egg', {}, ['14 stop', '61 note']],
+    ['under 18 months, egg', YOUNGER, {}, 'egg', {}, ['14 stop', '63 stop', '61 note']],
     ['from 18 months, still mouths', EIGHTEEN, MOUTHS, 'flour', {}, ['14 care']],
     ['from 18 months', EIGHTEEN, {}, 'flour', {}, []],
-    ['older, still mouths', OLDER, MOUTHS, 'egg', {}, ['14 care', '61 note']],
-    ['under 18 months, cooked', YOUNGER, {}, 'flour', { cooked: true }, []],
+    ['older, still mouths', OLDER, MOUTHS, 'egg', {}, ['63 stop', '14 care', '61 note']],
+    ['under 18 months, cooked', YOUNGER, {}, 'flour', { cooked: true, waitHours: 1 }, []],
     ['under 18 months, nothing raw', YOUNGER, {}, 'oats', {}, []],
   ] as const)('%s', (_, birth, child, part, recipe, expected) => {
     expect(rowsOf(kneading(birth!, [[part, 100]], { child, recipe }))).toEqual(expected);
@@ -303,6 +303,111 @@ describe('row 48, past its keep-by day and after illness', () => {
   test('without a batch nothing is told: it stands among what is cooked', () => {
     expect(on('2027-03-12')).toEqual([]);
   });
+});
+
+describe('row 48, a bin or a dough that was out when somebody fell ill', () => {
+  const felt = (date: string, tap = 'ill', childId = 'kim'): ChangeInput =>
+    ({ type: 'daybook/tap', date: plainDay(date), childId, tap }) as ChangeInput;
+  const made = (madeOn: string): ChangeInput => ({
+    type: 'kitchen/put-batch',
+    batch: { id: 'b1', recipeId: 'dough', madeOn: plainDay(madeOn), amount: 500, unit: 'mL' },
+  });
+  const told = (...more: readonly ChangeInput[]) => {
+    const book = more.reduce((now, change) => after(now, change), kneading(OLDER!, [['oats', 100]]));
+    return read(book, TEST_UNIT, plainDay('2027-03-10'))
+      .headsUps.filter(({ row }) => row === 48)
+      .map(({ level, days }) => [level, ...days]);
+  };
+
+  test.each<[string, ChangeInput[], unknown[]]>([
+    ['fell ill there', [felt('2027-03-09')], [['stop', 3, 4, 5]]],
+    ['only went home', [felt('2027-03-09', 'out')], []],
+    ['fell ill on the last day', [felt('2027-03-12')], []],
+    ['came back well after all', [felt('2027-03-09'), felt('2027-03-09', 'in')], []],
+    ['fell ill and was fetched later', [felt('2027-03-09'), felt('2027-03-09', 'out')], [['stop', 3, 4, 5]]],
+    ['made on the day itself', [made('2027-03-09'), felt('2027-03-09')], [['stop', 3, 4, 5]]],
+    ['made new since', [felt('2027-03-09'), made('2027-03-10')], []],
+    [
+      'another child, who was not at it',
+      [aChild('bo', '2022-01-01', { attendance: {} }), felt('2027-03-09', 'ill', 'bo')],
+      [],
+    ],
+  ])('%s', (_, more, expected) => expect(told(...more)).toEqual(expected));
+
+  test('does not say who it was', () => {
+    const book = after(kneading(OLDER!, [['oats', 100]]), felt('2027-03-09'));
+    const [finding] = read(book, TEST_UNIT, plainDay('2027-03-10')).headsUps.filter(({ row }) => row === 48);
+    expect(JSON.stringify(finding)).not.toMatch(/kim/i);
+  });
+});
+
+describe('row 63, raw egg on fingers', () => {
+  test.each<[string, object, string | undefined]>([
+    ['a dough with raw egg', {}, '63 stop'],
+    ['one that is cooked', { cooked: true, waitHours: 1 }, undefined],
+    ['a batter to eat, stirred with a spoon', { kind: 'food' }, undefined],
+  ])('%s', (_, recipe, told) => {
+    const book = kneading(OLDER!, [['egg', 50]], { recipe });
+    expect(rowsOf(book).find((one) => one.startsWith('63'))).toBe(told);
+  });
+  test('from six years on it is none', () => {
+    expect(rowsOf(kneading('2021-03-08', [['egg', 50]])).filter((one) => one.startsWith('63'))).toEqual([]);
+    expect(rowsOf(kneading('2021-03-09', [['egg', 50]])).filter((one) => one.startsWith('63'))).toEqual([
+      '63 stop',
+    ]);
+  });
+});
+
+describe('row 65, what comes from the stove', () => {
+  test.each<[string, object, string[]]>([
+    ['not cooked', {}, []],
+    ['cooked, and no word of cooling', { cooked: true }, ['65 care']],
+    ['cooked, and it waits as a whole', { cooked: true, waitHours: 2 }, []],
+    [
+      'cooked, and it cools after its last step',
+      { cooked: true, steps: [{ text: 'Stir' }, { text: 'Cool', waitMinutes: 20 }] },
+      [],
+    ],
+    [
+      'cooked, and it only waits in between',
+      { cooked: true, steps: [{ text: 'Bake', waitMinutes: 20 }, { text: 'Take out' }] },
+      ['65 care'],
+    ],
+  ])('%s', (_, recipe, expected) => {
+    expect(
+      rowsOf(kneading(OLDER!, [['oats', 100]], { recipe })).filter((one) => one.startsWith('65')),
+    ).toEqual(expected);
+  });
+});
+
+describe('row 35, a batch that was made without the allergen', () => {
+  const NUTS = { allergies: [{ allergen: 'tree-nuts', words: 'tree nuts' }] };
+  const made = (rest: object): ChangeInput => ({
+    type: 'kitchen/put-batch',
+    batch: {
+      ...{ id: 'b1', recipeId: 'dough', madeOn: plainDay('2027-03-08'), amount: 500, unit: 'mL' },
+      without: ['tree-nuts'],
+      ...rest,
+    } as never,
+  });
+  const stops = (...more: readonly ChangeInput[]) => {
+    const book = more.reduce(
+      (now, change) => after(now, change),
+      kneading(OLDER!, [['nuts', 100]], { child: NUTS }),
+    );
+    return read(book, TEST_UNIT, A_MONDAY)
+      .headsUps.filter(({ rule }) => rule === 'allergen')
+      .map(({ days }) => days.join(' '));
+  };
+  test.each<[string, ChangeInput[], string[]]>([
+    ['nothing made yet', [], ['1 2 3 4 5']],
+    ['made without it: as long as it keeps', [made({})], ['5']],
+    ['made without another one', [made({ without: ['milk'] })], ['1 2 3 4 5']],
+    ['an own bowl with a name on it', [made({ label: 'Kim' })], ['1 2 3 4 5']],
+    ['only tried', [made({ trial: true })], ['1 2 3 4 5']],
+    ['another batch beside it', [made({}), made({ id: 'b2', without: [] })], ['1 2 3 4 5']],
+    ['thrown away', [made({ goneOn: '2027-03-08' })], ['1 2 3 4 5']],
+  ])('%s', (_, more, expected) => expect(stops(...more)).toEqual(expected));
 });
 
 describe('row 53, eaten after touching what is no food', () => {

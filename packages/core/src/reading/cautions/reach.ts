@@ -9,7 +9,7 @@ import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/
 import { inRoomOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
-import { levelsFor, rulesFor, settingOf } from './cautions.ts';
+import { atOnceOf, levelsFor, rulesFor, settingOf } from './cautions.ts';
 import { mouths } from './rule.ts';
 
 /** A set that is kept whole is kept from whoever is younger than this, and from whoever mouths things. */
@@ -31,7 +31,7 @@ export interface OutOfReach {
  * kept whole. In the order of the placements.
  */
 export const outOfReach = answerFlat((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
-  const setting = settingOf(look, placement, frame);
+  const where = settingOf(look, placement, frame);
   const ids = unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId));
   return ids.flatMap((id): OutOfReach[] => {
     const supply = thingOf(look, id);
@@ -39,7 +39,9 @@ export const outOfReach = answerFlat((look, placement: Placement, frame: Frame):
     const why = new Set<string>();
     const children = new Set<Child>();
     let isStop = false;
-    const days = sessionsOf(placement, frame).flatMap(({ day, seats }) => {
+    const days = sessionsOf(placement, frame).flatMap((session) => {
+      const { day, seats } = session;
+      const setting = { ...where, atOnce: atOnceOf(look, placement, session) };
       const kept = seats.filter(({ child }) => {
         const who = { child, months: ageOn(child, day.date) };
         const stops = levelsFor(who, supply, setting).filter(

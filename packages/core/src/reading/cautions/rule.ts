@@ -25,6 +25,11 @@ export interface Setting {
   readonly led: (lead: Lead | null) => boolean;
   /** Properties of everything else that is used with it. */
   readonly beside: readonly Properties[];
+  readonly outdoors: boolean;
+  /** It stands where somebody sleeps. */
+  readonly whereSomebodySleeps: boolean;
+  /** How many children are at it at the same time, at most. */
+  readonly atOnce: number;
 }
 
 /** One row of the table of cautions, as data. */
@@ -41,6 +46,8 @@ export interface CautionRule {
   readonly level: (who: Who, properties: Properties, setting: Setting) => Level | null;
   /** It is about everyone in the room: no child is named. */
   readonly everyone?: true;
+  /** It is about whoever is near, also without a version of their own. */
+  readonly nearby?: true;
   /** What makes it so, with the figures; empty when the name says it all. */
   readonly figure?: (properties: Properties) => string;
   /** What to do instead, short. */
@@ -63,6 +70,9 @@ export const LIMITS = {
   /** A default. */
   iceMm: 60,
   climbMm: 450,
+  /** What is warm on small hands; defaults. */
+  warmC: 38,
+  hotC: 43,
 } as const;
 
 /** Whether something is among the ingredients. */

@@ -232,7 +232,34 @@ export const RULES_BY_SHAPE: readonly CautionRule[] = [
     instead: 'Larger ones, glued on a strip; or scarves.',
     basis: 'the ring for balls, ASTM F963; loose fibres: Kobby’s own choice',
   },
+  {
+    row: 58,
+    about: 'beside somebody who sleeps',
+    asks: ['cord', 'roundNeck', 'filler'],
+    is: (properties) =>
+      isLoose(properties.cord) || properties.roundNeck === true || isFillerToReach(properties.filler),
+    level: (who, _, { whereSomebodySleeps }) => (whereSomebodySleeps ? under(24, 'care')(who) : null),
+    nearby: true,
+    instead: 'Out of the room where they sleep, unplugged, somebody who watches.',
+    basis: 'paediatric advice on sleep',
+  },
+  {
+    row: 66,
+    about: 'too many at once',
+    asks: ['mostAtOnce'],
+    is: ({ mostAtOnce }) => typeof mostAtOnce === 'number',
+    figure: ({ mostAtOnce }) => `${mostAtOnce} at once`,
+    level: (_, { mostAtOnce }, { atOnce }) =>
+      typeof mostAtOnce === 'number' && atOnce > mostAtOnce ? 'note' : null,
+    everyone: true,
+    instead: 'In turns: set how many do it at once.',
+    basis: 'the home’s own number',
+  },
 ];
+
+const isLoose = (cord: Properties['cord']): boolean => typeof cord === 'object' && !cord.fixed;
+const isFillerToReach = (filler: Properties['filler']): boolean =>
+  filler !== undefined && filler !== 'none' && filler !== 'coarse';
 
 // One whose size nobody wrote down counts as small.
 function isSmallPomPom({ soft, loosePart }: Properties): boolean {

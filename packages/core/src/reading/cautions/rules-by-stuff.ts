@@ -2,7 +2,7 @@ import type { Properties } from '../../cupboard/index.ts';
 import type { AsthmaTrigger } from '../../house/index.ts';
 import { listed } from '../ground/finding.ts';
 import { SALTY_PERCENT } from '../kitchen/made-of.ts';
-import { forAll, has, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
+import { forAll, has, LIMITS, mouths, under, youngOrMouths, type CautionRule } from './rule.ts';
 
 /** What of a thing can bring on asthma. */
 function triggersIn({ dust, ingredients = [], flame }: Properties): readonly AsthmaTrigger[] {
@@ -144,6 +144,37 @@ export const RULES_BY_STUFF: readonly CautionRule[] = [
     lead: 'heat',
     instead: 'Adult only, children a metre back; better at preparation time.',
     basis: 'burns',
+  },
+  {
+    row: 25,
+    about: 'warm to touch',
+    asks: ['touchC'],
+    is: ({ touchC }) => typeof touchC === 'number' && touchC > LIMITS.warmC,
+    level: (_, { touchC }) => (Number(touchC) > LIMITS.hotC ? 'stop' : 'care'),
+    everyone: true,
+    figure: ({ touchC }) => `${Number(touchC)} °C`,
+    instead: 'Let it cool, and test it on the inside of the wrist. Nothing above 43 °C on small hands.',
+    basis: 'scalds; the limits are a default of Kobby',
+  },
+  {
+    row: 62,
+    about: 'sun',
+    asks: ['sun'],
+    is: ({ sun }) => sun === 'looks' || sun === 'gathers',
+    level: (_, { sun }, { outdoors }) => (sun === 'looks' ? 'stop' : outdoors ? 'note' : null),
+    everyone: true,
+    instead:
+      'Nobody looks at the sun. A card with a pinhole shows it on the ground; lenses stay in the shade.',
+    basis: 'public-health advice',
+  },
+  {
+    row: 63,
+    about: 'raw egg at mouth or fingers',
+    asks: ['ingredients'],
+    is: has('ingredients', 'egg-on-hands'),
+    level: under(72),
+    instead: 'An adult blows it out and rinses it with hot water; or baked eggs.',
+    basis: 'food-safety agencies',
   },
   {
     row: 29,

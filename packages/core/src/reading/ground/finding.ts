@@ -43,6 +43,8 @@ export type RuleId =
   | 'event-without-day'
   | 'special-day'
   | 'keep-by'
+  | 'broken'
+  | 'cooling'
   | 'eaten'
   | 'by-hand'
   | 'bin-crowded'

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
-import { aChild, after, aSupply, testBook } from '../../testing/home.ts';
+import { aChild, after, aSupply, TEST_HOME, testBook } from '../../testing/home.ts';
 import { cupboardOf } from './cupboard.ts';
 import { houseNotes } from './house.ts';
 
@@ -47,12 +47,31 @@ describe('the house says', () => {
 
   test('what was not recorded of a supply, and that it has no pack', () => {
     expect(notes(aSupply('foil'))).toEqual([
-      'care unrecorded: 1 with something not recorded. foil (smallest loose part, cord or ribbon, made of latex and 17 more).',
+      'care unrecorded: 1 with something not recorded. foil (smallest loose part, cord or ribbon, made of latex and 20 more).',
       'note packs: 1 without a pack. foil.',
     ]);
     expect(notes(aSupply('foil', { ...quiet, packs: [], got: 'families' }))).toEqual([]);
     expect(notes(aSupply('foil', { ...quiet, packs: [], use: 'reusable' }))).toEqual([]);
     expect(notes(aSupply('foil', { retired: true }))).toEqual([]);
+  });
+
+  test.each([
+    [null, ['note']],
+    [49, []],
+    [49.5, ['stop']],
+  ])('how hot the tap gets: %s °C', (tapC, expected) => {
+    const book = testBook(
+      { type: 'house/put-home', home: { ...TEST_HOME, tapC } },
+      works,
+      aChild('ada', '2024-01-01'),
+    );
+    expect(houseNotes(book, TODAY).map(({ level }) => level)).toEqual(expected);
+  });
+
+  test('what is broken', () => {
+    expect(notes(aSupply('foil', { ...quiet, broken: 'torn' }), counted('foil', 3))).toEqual([
+      'care broken: 1 broken, to be set aside until mended. foil (torn).',
+    ]);
   });
 
   test.each([

@@ -5,6 +5,9 @@ import { belongsOn, partIdsOf, type Child } from '../../house/index.ts';
 import { fewOf, listed, type Level } from '../ground/finding.ts';
 import { cupboardOf, type CupboardRow } from './cupboard.ts';
 
+/** The hottest that a tap gives where children wash their hands: 120 °F, advice against scalds. */
+const HOTTEST_TAP_C = 49;
+
 /** Something that the house says about itself, whatever is planned. */
 export interface HouseNote {
   readonly key: string;
@@ -17,13 +20,35 @@ export interface HouseNote {
 
 /**
  * What the house lacks or should be looked at: children without any day, nobody at work, supplies that run low,
- * spoil, go back, have no pack, or whose properties nobody recorded. Cares first.
+ * spoil, go back, are broken, have no pack, or whose properties nobody recorded, and a tap that scalds. The weightiest first.
  */
 export function houseNotes(book: Book, today: PlainDay): readonly HouseNote[] {
   const shelf = cupboardOf(book, today);
-  return [...childNotes(book, today), ...workNotes(book), ...supplyNotes(shelf)].toSorted(
-    (a, b) => Number(a.level === 'note') - Number(b.level === 'note'),
+  return [...childNotes(book, today), ...workNotes(book), ...tapNotes(book), ...supplyNotes(shelf)].toSorted(
+    (a, b) => WEIGHT[a.level] - WEIGHT[b.level],
   );
+}
+
+const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, care: 1, note: 2 };
+
+// Row 25 of the cautions, where it is the house that is hot and no thing.
+function tapNotes(book: Book): HouseNote[] {
+  const home = Object.values(book.homes)[0];
+  if (!home || Object.keys(book.children).length === 0) return [];
+  const { tapC } = home;
+  if (tapC !== null && tapC <= HOTTEST_TAP_C) return [];
+  return [
+    {
+      key: 'hot-tap',
+      level: tapC === null ? 'note' : 'stop',
+      title: tapC === null ? 'Nobody measured the hot tap' : `The tap gives water of ${tapC} °C`,
+      detail:
+        tapC === null
+          ? `Hold a thermometer under it; above ${HOTTEST_TAP_C} °C it scalds in seconds. It stands among the rules of the home.`
+          : `Above ${HOTTEST_TAP_C} °C it scalds in seconds: turn the heater down, and only an adult opens it until then.`,
+      about: null,
+    },
+  ];
 }
 
 function childNotes(book: Book, today: PlainDay): HouseNote[] {
@@ -98,6 +123,13 @@ export const SUPPLY_RULES: readonly SupplyRule[] = [
     concerns: (row) => row.unrecorded.length > 0,
     text: (row) =>
       `${row.supply.name} (${fewOf(row.unrecorded.map((id) => PROPERTIES[id].label.toLowerCase()))})`,
+  },
+  {
+    key: 'broken',
+    level: 'care',
+    title: 'broken, to be set aside until mended',
+    concerns: ({ supply }) => supply.broken !== null,
+    text: ({ supply }) => `${supply.name} (${supply.broken!})`,
   },
   { key: 'low', level: 'note', title: 'running low', concerns: (row) => row.isLow, text: nameOfRow },
   {

@@ -8,7 +8,12 @@ import { onlyFoodOf, saltShareOf, SALTY_PERCENT } from './made-of.ts';
 import { recipesByProduct } from './products.ts';
 
 /** What heat takes away: the rest stays in whatever is made. */
-const GONE_WHEN_COOKED: ReadonlySet<string> = new Set(['raw-flour', 'raw-egg', 'raw-kidney-bean']);
+const GONE_WHEN_COOKED: ReadonlySet<string> = new Set([
+  'raw-flour',
+  'raw-egg',
+  'egg-on-hands',
+  'raw-kidney-bean',
+]);
 
 /**
  * A supply as the cautions look at it; null when it is gone. What a recipe of the home makes brings along what every ingredient
@@ -68,6 +73,9 @@ function inheriting(supply: Supply, parts: readonly Supply[], recipe: Recipe): S
   };
 }
 
+// What is kneaded, painted or poured by hand, with whatever is raw in it.
+const isForHands = ({ kind }: Recipe): boolean => kind !== 'food' && kind !== 'science';
+
 // The grain that counts: what is labelled free of gluten counts as none. Nothing where nobody looked.
 function grainOf(parts: readonly Supply[]): Properties['grain'] {
   const grains = parts.map(({ glutenFree, properties }) => (glutenFree ? 'none' : properties.grain));
@@ -92,6 +100,7 @@ function inheritedProperties(supply: Supply, parts: readonly Supply[], recipe: R
   const brought = parts
     .flatMap(({ properties }) => properties.ingredients ?? [])
     .filter((one) => !recipe.cooked || !GONE_WHEN_COOKED.has(one))
+    .flatMap((one) => (one === 'raw-egg' && isForHands(recipe) ? [one, 'egg-on-hands' as const] : [one]))
     // Much salt is in it only where much salt is in the whole.
     .filter((one) => one !== 'salt' || isSalty);
   const glitter = ownGlitter || parts.some(({ properties }) => properties.glitter);

@@ -110,3 +110,9 @@ export const programDaysOn = (
       const day = frameOf(book, unit.id).calendar.days.find((one) => one.date === date);
       return day ? [{ unit, day }] : [];
     });
+
+/** For how many minutes of a day something outdoors is planned: the blocks in which it is, each counted once. */
+export const minutesOutdoors = ({ blocks }: DayPlan): number =>
+  blocks
+    .filter(({ items }) => items.some(({ session }) => session.placement.content.place === 'outdoors'))
+    .reduce((sum, { block }) => sum + block.minutes, 0);

@@ -41,6 +41,7 @@ export type Way =
   | 'swap'
   | 'reading'
   | 'looking'
+  | 'mended'
   | 'filling'
   | 'bin'
   | 'thinning'

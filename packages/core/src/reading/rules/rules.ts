@@ -1,8 +1,11 @@
 import { answer } from '../ground/answer.ts';
 import { shelfFindings } from '../balance/shelf.ts';
 import { binFindings } from '../bins/findings.ts';
+import { illIn, illnessFindings } from '../cautions/after-illness.ts';
 import { allergenFindings } from '../cautions/allergens.ts';
+import { brokenFindings } from '../cautions/broken.ts';
 import { cautionFindings, waterFindings } from '../cautions/cautions.ts';
+import { coolingFindings } from '../cautions/cooling.ts';
 import { eatenFindings } from '../cautions/eaten.ts';
 import { keepByFindings } from '../cautions/keep-by.ts';
 import { reachFindings } from '../cautions/reach.ts';
@@ -42,6 +45,10 @@ const shelf = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
   shelfFindings(book, placements, frame, today);
 const supplies = ({ book, both, frame, today }: Asked): readonly Finding[] =>
   supplyFindings(book, both, frame, today);
+const keptTooLong = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  keepByFindings(book, both, frame, today);
+const afterIllness = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  illnessFindings(book, both, frame, today, illIn(book));
 const bins = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
   binFindings(book, placements, frame, today);
 const events = (asked: Asked): readonly Finding[] =>
@@ -157,9 +164,24 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'past its keep-by day, or used by somebody who fell ill',
     levels: ['stop', 'care'],
     rows: [48],
-    ask: ({ both, frame, book, today }) => keepByFindings(book, both, frame, today),
+    ask: (asked) => joined(keptTooLong(asked), afterIllness(asked)),
     tells: ROOM,
     ways: ['making-new'],
+  },
+  broken: {
+    about: 'a thing that is broken',
+    levels: ['stop'],
+    rows: [64],
+    ask: ({ book, both, frame, today }) => brokenFindings(book, both, frame, today),
+    tells: ROOM,
+    ways: ['mended', 'reserve'],
+  },
+  cooling: {
+    about: 'what comes from the stove, and does not say how long it cools',
+    levels: ['care'],
+    rows: [65],
+    ask: ({ book, both, frame, today }) => coolingFindings(book, both, frame, today),
+    tells: ROOM,
   },
   'bin-crowded': {
     about: 'more children than a tub has room for',

@@ -101,6 +101,9 @@ const WRONG: readonly (readonly [id: string, property: string, came: unknown, ri
   ['brushes-fine', 'stick', 'blunt', 'none'],
 ];
 
+/** Whether a supply is one that came with Kobby up to then. */
+export const cameWithKobby = (id: string): boolean => Object.hasOwn(CAME_WITH, id) || CAME_WITHOUT.has(id);
+
 /**
  * Every kind of supply asks for every property that it can have. What came with Kobby and was not changed is filled in, so that
  * only what a home brought along itself is pointed out as not recorded. What a home said stays.

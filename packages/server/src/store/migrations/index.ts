@@ -11,6 +11,8 @@ import * as room from './0009-room.ts';
 import * as versions from './0010-versions.ts';
 import * as askedOfAll from './0011-asked-of-all.ts';
 import * as ownAllergens from './0012-own-allergens.ts';
+import * as illAndBroken from './0013-ill-and-broken.ts';
+import * as warmAndSun from './0014-warm-and-sun.ts';
 
 interface Step {
   readonly name: string;
@@ -31,6 +33,8 @@ const STEPS: readonly Step[] = [
   { name: '0010-versions', migration: versions },
   { name: '0011-asked-of-all', migration: askedOfAll },
   { name: '0012-own-allergens', migration: ownAllergens },
+  { name: '0013-ill-and-broken', migration: illAndBroken },
+  { name: '0014-warm-and-sun', migration: warmAndSun },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -245,6 +245,12 @@ const MOVES = {
         path="set.outOfReach"
       />
     </template>
+    <LineField
+      v-model="draft.broken"
+      label="Broken: what (empty while it is whole)"
+      path="broken"
+      empty-is-null
+    />
     <TextField v-model="draft.notes" label="Notes" path="notes" />
     <template v-if="known" #acts>
       <RetireButtons

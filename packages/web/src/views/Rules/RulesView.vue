@@ -142,7 +142,7 @@ function setMinutes(
       </ShelfCard>
       <div class="stack">
         <ClosedCard />
-        <ShelfCard title="Numbers to call">
+        <ShelfCard title="Numbers to call, and the tap">
           <div class="side-by-side">
             <LineField
               v-model="draft.emergencyNumber"
@@ -154,6 +154,13 @@ function setMinutes(
               v-model="draft.poisonCentreNumber"
               label="Poison centre"
               path="poisonCentreNumber"
+              empty-is-null
+            />
+            <NumberField
+              v-model="draft.tapC"
+              label="Hot tap, measured"
+              suffix="°C"
+              path="tapC"
               empty-is-null
             />
           </div>

@@ -72,6 +72,7 @@ const unitOf = (supplyId: string) => store.book.supplies[supplyId]?.unit ?? 'pie
     <div class="side-by-side">
       <SwitchField v-model="draft.outdoors" label="Outdoors" path="outdoors" />
       <SwitchField v-model="draft.expected" label="Filled in every unit" path="expected" />
+      <SwitchField v-model="draft.sleptIn" label="Somebody sleeps there, or sits beside it" path="sleptIn" />
     </div>
     <RowsField
       v-slot="{ row, path }"

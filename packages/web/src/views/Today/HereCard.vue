@@ -32,6 +32,7 @@ const WORDS: Readonly<Record<HereRow['state'], string>> = {
 const clock = (at: string): string => formatMinutes(minutesInZone(Date.parse(at), homeOf(store.book).zone));
 function stateText({ state, arrival }: HereRow): string {
   const at = state === 'gone' ? arrival?.outAt : arrival?.inAt;
+  if (arrival?.ill) return `fell ill, went home ${clock(at!)}`;
   return at ? `${WORDS[state]} ${clock(at)}` : WORDS[state];
 }
 function tap(childId: string, how: Tap): void {
@@ -71,6 +72,7 @@ const title = computed(() => {
         </button>
         <span v-if="more === row.child.id" class="ways">
           <button type="button" @click="tap(row.child.id, 'away')">Stays away</button>
+          <button v-if="row.arrival?.inAt" type="button" @click="tap(row.child.id, 'ill')">Fell ill</button>
           <button v-if="row.arrival" type="button" @click="tap(row.child.id, 'unsaid')">Not said yet</button>
         </span>
       </li>

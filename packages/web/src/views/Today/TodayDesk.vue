@@ -2,6 +2,7 @@
 import {
   CAUTION_LINE,
   isWet,
+  minutesOutdoors,
   weatherTells,
   weatherText,
   type PlanBreaker,
@@ -30,7 +31,9 @@ const reading = provideReading(() => props.unit.id);
 const { minutes, plan, rows, here, adults, clock, focus, look } = useRoom(reading, () => props.day.number);
 const weather = useWeather();
 const home = computed(() => reading.value.frame.home);
-const told = computed(() => (weather.value ? weatherTells(weather.value, home.value) : []));
+const told = computed(() =>
+  weather.value ? weatherTells(weather.value, home.value, minutesOutdoors(plan.value)) : [],
+);
 const SKIES: Readonly<Record<Weather['sky'], string>> = {
   clear: mdiWeatherSunny,
   cloudy: mdiWeatherCloudy,

@@ -278,7 +278,8 @@ test('calendars of closures are read as before', async () => {
 test('what is found weighs what its rule may weigh, in a row that it owns', () => {
   for (const book of [demo, ...[4, 5].map((seed) => oddHome(demo, seed, 80))]) {
     for (const unitId of Object.keys(book.units) as UnitId[]) {
-      for (const { rule, level, row } of read(book, unitId, DEMO_TODAY).headsUps) {
+      for (const { rule, level, row, days } of read(book, unitId, DEMO_TODAY).headsUps) {
+        expect([rule, days]).toEqual([rule, [...new Set(days)].toSorted((a, b) => a - b)]);
         const { levels, rows = [] } = RULES[rule];
         expect([rule, levels]).toEqual([rule, expect.arrayContaining([level])]);
         if (rule !== 'caution' && row !== undefined)

@@ -1,3 +1,4 @@
+import { generateKeyBetween } from 'fractional-indexing';
 import { z } from 'zod';
 
 /** Longest one-line text (a name, a title) that a home may store, in characters. */
@@ -51,5 +52,17 @@ export const linkSchema = z
   .overwrite(wellFormed)
   .regex(/^https?:\/\/[^\s/@]+(?:\/\S*)?$/i, 'Write an address that begins with https://');
 
+// Another key has to fit behind it: the library refuses whatever it did not make itself.
+function isOrderKey(key: string): boolean {
+  try {
+    return generateKeyBetween(key, null) > key;
+  } catch {
+    return false;
+  }
+}
+
 /** A fractional key: entities are kept in the order of these texts, and a new one fits between any two. */
-export const orderKeySchema = z.string().regex(/^[0-9A-Za-z]{1,40}$/, 'This is not an order key');
+export const orderKeySchema = z
+  .string()
+  .regex(/^[0-9A-Za-z]{1,120}$/, 'This is not an order key')
+  .refine(isOrderKey, 'This is not an order key');

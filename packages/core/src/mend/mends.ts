@@ -1,3 +1,4 @@
+import { generateNKeysBetween } from 'fractional-indexing';
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
@@ -397,6 +398,7 @@ function byBook({ book, reading, today, newId }: Bench): Mend[] {
   const taken = new Set(reading.lines.filter(({ kind }) => kind === 'read-aloud').map(({ day }) => day));
   const free = calendar.days.filter(({ number, date }) => date >= today && !taken.has(number));
   if (unread.length > free.length) return [];
+  const keys = generateNKeysBetween(reading.lines.at(-1)?.order ?? null, null, unread.length);
   return [
     {
       label: unread.length === 1 ? `Read it on Day ${free[0]!.number}` : 'Read each on a free day',
@@ -408,7 +410,7 @@ function byBook({ book, reading, today, newId }: Bench): Mend[] {
           kind: 'read-aloud',
           day: free[i]!.number,
           bookId,
-          order: `b${i}`,
+          order: keys[i]!,
         },
       })),
     },
@@ -421,12 +423,17 @@ function byPartner({ reading, newId }: Bench): Mend[] {
   const known = new Set(things.map(({ name }) => name.toLocaleLowerCase('en')));
   const missing = things.filter(({ pair }) => pair !== null && !known.has(pair.toLocaleLowerCase('en')));
   if (missing.length === 0) return [];
+  const last = things
+    .map(({ order }) => order)
+    .toSorted()
+    .at(-1);
+  const keys = generateNKeysBetween(last ?? null, null, missing.length);
   return [
     {
       label: `Add ${listed(missing.map(({ pair }) => pair!))}`,
       changes: missing.map(({ pair, name }, i) => ({
         type: 'unit/put-thing',
-        thing: { id: `thing-${newId()}`, unitId: frame.unit.id, name: pair!, pair: name, order: `y${i}` },
+        thing: { id: `thing-${newId()}`, unitId: frame.unit.id, name: pair!, pair: name, order: keys[i]! },
       })),
     },
   ];

@@ -132,6 +132,25 @@ test('things that came with Kobby are asked for nothing new, and what a home sai
   await again.stop();
 });
 
+test('a home with keys that nothing fits behind gets others, in the order that it had', async () => {
+  const server = await startTestServer({ folder });
+  const inOrder = (things: Record<string, { id: string; order: string }>): string[] =>
+    Object.values(things)
+      .toSorted((a, b) => (a.order < b.order ? -1 : 1))
+      .map(({ id }) => id);
+  const before = inOrder(server.app.services.keeper.book.things as never);
+  await server.stop({ keepFolder: true });
+  const knex = connect(join(folder, DATABASE_FILE));
+  await knex('things')
+    .where({ id: before.at(-1)! })
+    .update({ order: 'y0' });
+  await knex('knex_migrations').where({ name: '0015-order-keys' }).delete();
+  await knex.destroy();
+  const again = await startTestServer({ folder });
+  expect(inOrder(again.app.services.keeper.book.things as never)).toEqual(before);
+  await again.stop();
+});
+
 test('what was kept is in the file itself soon after: a copy of it while Kobby runs has it', async () => {
   const { knex, close } = await openStorage(folder, { settleEveryMs: 10 });
   await knex('marks').insert({ name: 'a-mark', seq: 7 });

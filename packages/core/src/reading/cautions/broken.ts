@@ -4,7 +4,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
-import { fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 interface BrokenUse {
@@ -33,7 +33,7 @@ export const brokenFindings = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
     const used = brokenIn(look, placements, frame, today);
     return [...groupBy(used, ({ supply }) => supply)].map(([supply, uses]) => {
-      const days = unique(uses.flatMap((one) => one.days)).toSorted((a, b) => a - b);
+      const days = inDayOrder(uses.flatMap((one) => one.days));
       const where = unique(uses.map(({ placement }) => placement));
       return {
         key: `broken:${supply.id}`,

@@ -5,7 +5,16 @@ import { formatAge, type Child, type Corner, type Lead } from '../../house/index
 import type { Material } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
-import { fewOf, fingerprint, formatDays, listed, type Finding, type Level } from '../ground/finding.ts';
+import {
+  inDayOrder,
+  counted,
+  fewOf,
+  fingerprint,
+  formatDays,
+  listed,
+  type Finding,
+  type Level,
+} from '../ground/finding.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { ageOn, sessionsOf, type Frame, type Session } from '../plan/plan.ts';
@@ -116,7 +125,6 @@ const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readon
 });
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
-const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
 
 /** A child with what the cautions look at: `Juno Hale (2 y 4 m, mouths things)`. */
 function described(child: Child, day: number, frame: Frame): string {
@@ -153,7 +161,7 @@ const cautionFinding = memoised(
     const things = unique(all.map(({ supply }) => supply));
     const where = unique(all.map(({ placement }) => placement));
     const children = unique(all.flatMap(({ child }) => child ?? []));
-    const days = sortedDays(all.flatMap((meeting) => meeting.days));
+    const days = inDayOrder(all.flatMap((meeting) => meeting.days));
     const named = things.map((supply) => {
       const figure = rule.figure?.(supply.properties);
       return figure ? `${supply.name} (${figure})` : supply.name;
@@ -215,7 +223,7 @@ const waterOf = perMember((placement: Placement, frame: Frame, today: PlainDay):
       row: WATER_RULE.row,
       level: isStop ? 'stop' : 'care',
       title: `Water: ${placement.content.title}`,
-      detail: `${formatDays(days)}: ${young.size} under five years. ${isStop ? nobody : `${lead!.name} stays.`}`,
+      detail: `${formatDays(days)}: ${counted(young.size, 'child', 'children')} under five years. ${isStop ? nobody : `${lead!.name} stays.`}`,
       instead: WATER_RULE.instead,
       basis: WATER_RULE.basis,
       days,

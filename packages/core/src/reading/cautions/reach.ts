@@ -5,7 +5,7 @@ import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
-import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { ageOn, sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
@@ -106,7 +106,7 @@ function together(kept: readonly OutOfReach[], nameOf: (one: OutOfReach) => stri
   return {
     whom: namesOf(children),
     things: unique(kept.map(nameOf)),
-    days: unique(kept.flatMap((one) => one.days)).toSorted((a, b) => a - b),
+    days: inDayOrder(kept.flatMap((one) => one.days)),
     about: {
       cornerIds: [],
       placementId: kept[0]!.placement.id,

@@ -13,14 +13,13 @@ import { allergenName, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
-import { fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fewOf, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { thingOf } from '../kitchen/inherit.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 import { CAUTION_RULES } from './rules.ts';
 
 const MOST_NAMED = 4;
-const sortedDays = (days: readonly number[]): readonly number[] => unique(days).toSorted((a, b) => a - b);
 
 // Supplies that somebody who is there meets, with those children and days.
 interface Used {
@@ -43,7 +42,7 @@ const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: Plai
 });
 
 const about = (used: readonly Used[]) => ({
-  days: sortedDays(used.flatMap(({ days }) => days)),
+  days: inDayOrder(used.flatMap(({ days }) => days)),
   cornerIds: [],
   placementId: used[0]!.placement.id,
   placementIds: unique(used.map(({ placement }) => placement.id)),

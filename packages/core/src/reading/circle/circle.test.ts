@@ -42,7 +42,7 @@ describe('the pieces of a day', () => {
   test('are those of every day in their order, with one thing changing', () => {
     const changed = after(
       book,
-      aPiece('b2', 'z0', { day: 2, insteadOf: 'b' }),
+      aPiece('b2', 'b00', { day: 2, insteadOf: 'b' }),
       aPiece('only', 'a0V', { day: 3 }),
       aPiece('a', 'a0', { notOn: [3] }),
     );

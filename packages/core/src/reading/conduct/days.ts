@@ -2,7 +2,7 @@ import { groupBy } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { isWorkKnown } from '../house/days-ahead.ts';
 import { memoised } from '../ground/memo.ts';
 import { ageOn, sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
@@ -195,7 +195,7 @@ export const twinFinding = memoised(
       );
     });
     if (bare.length === 0) return [];
-    const days = bare.flatMap(({ where }) => (where.kind === 'day' ? [where.day] : []));
+    const days = inDayOrder(bare.flatMap(({ where }) => (where.kind === 'day' ? [where.day] : [])));
     return [
       {
         key: 'no-twin',

@@ -17,7 +17,10 @@ export const ratioFindings = memoised((frame: Frame, today: PlainDay): readonly 
       .filter(({ beyond }) => beyond.length > 0);
     const [first] = spans;
     if (!first) return [];
-    const more = spans.length > 1 ? ` And at ${spans.length - 1} more times that day.` : '';
+    const more =
+      spans.length > 1
+        ? ` And ${spans.length === 2 ? 'once more' : `${spans.length - 1} times more`} that day.`
+        : '';
     return [
       {
         key: `ratio:${number}`,

@@ -32,7 +32,7 @@ export const areaFindings = memoised((placements: readonly Placement[]): readonl
       rule: 'area-forgotten',
       level: 'note',
       title: `Nothing for ${listed(forgotten)}`,
-      detail: 'No corner, no day and no bin works on it.',
+      detail: 'No corner, no day and no bin works on that.',
       instead: 'See on the trays what could fill it.',
       basis: 'every area in every unit, unless left out on purpose',
       ...OF_UNIT,

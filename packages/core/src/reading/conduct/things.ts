@@ -3,7 +3,7 @@ import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import type { SupplyLine } from '../gather/line.ts';
-import { fewOf, formatDays, listed, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fewOf, formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
@@ -27,7 +27,7 @@ export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonl
       detail: `${fewOf(out.map(({ supply }) => supply.name))}, first needed on Day ${Math.min(...out.map(({ by }) => by.number))}.`,
       instead: 'They stand under Buy on the page of baskets.',
       basis: 'nothing is missing on the day',
-      days: [...new Set(out.map(({ by }) => by.number))].toSorted((a, b) => a - b),
+      days: inDayOrder(out.map(({ by }) => by.number)),
       cornerIds: [],
       placementId: placementIds[0] ?? null,
       placementIds,
@@ -46,7 +46,7 @@ export const byHandFindings = memoised((supplies: readonly SupplyLine[]): readon
   const placementIds = [...new Set(short.flatMap(({ uses }) => uses.map(({ placement }) => placement.id)))];
   const shown = ({ need }: SupplyLine, amount: Quantity): string =>
     need.unit === 'piece' ? String(amount.amount) : `${Math.round(amount.amount)} ${amount.unit}`;
-  const days = [...new Set(short.map(({ by }) => by.number))].toSorted((a, b) => a - b);
+  const days = inDayOrder(short.map(({ by }) => by.number));
   return [
     {
       key: 'by-hand',
@@ -94,10 +94,10 @@ export const pieceFindings = answer(
           sets.length === 1
             ? `Pieces missing: ${sets[0]!.supply.name}`
             : `Pieces missing in ${sets.length} sets`,
-        detail: `${fewOf(sets.map(({ supply, missing }) => `${supply.name}: ${listed(missing.map(({ name, missing: count }) => `${count} × ${name}`))}`))}, ${formatDays(used.flatMap(({ days }) => days).toSorted((a, b) => a - b))}.`,
+        detail: `${fewOf(sets.map(({ supply, missing }) => `${supply.name}: ${listed(missing.map(({ name, missing: count }) => `${count} × ${name}`))}`))}, ${formatDays(used.flatMap(({ days }) => days))}.`,
         instead: 'Make or find them, or play it without.',
         basis: 'a set with a gap spoils the game',
-        days: [...new Set(used.flatMap(({ days }) => days))].toSorted((a, b) => a - b),
+        days: inDayOrder(used.flatMap(({ days }) => days)),
         cornerIds: [],
         placementId: used[0]!.placement.id,
         placementIds: [...new Set(used.map(({ placement }) => placement.id))],

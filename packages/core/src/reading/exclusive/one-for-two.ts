@@ -95,7 +95,7 @@ const clashesOf = answer(
         rule: 'one-for-two',
         level: 'care',
         title: `${supply.name} in ${places.length} places`,
-        detail: `${fewOf(titles)} ${titles.length === 1 ? 'needs' : 'need'} it at the same time on ${formatDays(days.map(({ number }) => number).toSorted((a, b) => a - b))}${beside}: ${shown(peak.amount)} at once, and ${shown(have)} here.`,
+        detail: `${fewOf(titles)} ${titles.length === 1 ? 'needs' : 'need'} it at the same time on ${formatDays(days.map(({ number }) => number))}${beside}: ${shown(peak.amount)} at once, and ${shown(have)} here.`,
         basis: 'one thing cannot be in two corners',
         days: days.map(({ number }) => number),
         cornerIds: here.flatMap(({ where }) => (where.kind === 'corner' ? [where.cornerId] : [])),

@@ -24,7 +24,7 @@ export const sharedTableFindings = answer(
           rule: 'shared-table',
           level: 'care',
           title: `${one!.name} and ${other!.name} share a table`,
-          detail: `Both have something out on ${formatDays(both.toSorted((a, b) => a - b))}. Let one follow the other, or clear half of the table.`,
+          detail: `Both have something out on ${formatDays(both)}. Let one follow the other, or clear half of the table.`,
           basis: 'one table holds one thing',
           days: both,
           cornerIds: [one!.id, other!.id],

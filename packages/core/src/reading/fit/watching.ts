@@ -29,7 +29,7 @@ export const watchingFindings = memoised(
         level: 'care',
         title: `${child.name} mostly watches`,
         detail: `Of ${of} things done together while ${child.name} is there, ${watches} have no version that fits. Write one, or choose others.`,
-        basis: 'the youngest are not always the ones left to watch',
+        basis: 'it should not always be the youngest who watch',
         days,
         cornerIds: [],
         placementId: null,

@@ -148,16 +148,20 @@ export const fewOf = (names: readonly string[]): string =>
     ? listed(names)
     : listed([...names.slice(0, MOST_NAMED - 1), `${names.length - MOST_NAMED + 1} more`]);
 
+/** Numbers of days, each once and in ascending order: as a finding names them. */
+export const inDayOrder = (days: readonly number[]): readonly number[] =>
+  [...new Set(days)].toSorted((a, b) => a - b);
+
 // Nobody reads more stretches of days than this; the rest is told as a number.
 const MOST_STRETCHES = 6;
 const STRETCHES_SHOWN = 3;
 
 /**
  * `Day 3`, `Day 1 to 5`, `Day 2, 4 and 7`; of many stretches the first ones and how many days there are in all.
- * The days in ascending order.
+ * The days in any order, each as often as it comes.
  */
 export function formatDays(days: readonly number[]): string {
-  const runs = days.reduce<{ from: number; to: number }[]>((sofar, day) => {
+  const runs = inDayOrder(days).reduce<{ from: number; to: number }[]>((sofar, day) => {
     const last = sofar.at(-1);
     if (last && last.to === day - 1) last.to = day;
     else sofar.push({ from: day, to: day });

@@ -159,7 +159,14 @@ function withHidden(mark: string, fromDay: number, toDay: number): Book {
     },
     ...outside.map((day): ChangeInput => ({
       type: 'unit/put-line',
-      line: { id: `line-${day}`, unitId: TEST_UNIT, kind: 'note', day, words: mark, order: `a${day}` },
+      line: {
+        id: `line-${day}`,
+        unitId: TEST_UNIT,
+        kind: 'note',
+        day,
+        words: mark,
+        order: `b${String(day).padStart(2, '0')}V`,
+      },
     })),
     ...outside.map((day): ChangeInput => ({
       type: 'unit/put-event',
@@ -226,7 +233,7 @@ test('a link to the groups of one person shows nothing of what others lead, nor 
           },
           {
             type: 'unit/put-line',
-            line: { id: 'today', unitId: TEST_UNIT, kind: 'note', day, words: mark, order: 'b' },
+            line: { id: 'today', unitId: TEST_UNIT, kind: 'note', day, words: mark, order: 'a1' },
           },
         );
         const link = {

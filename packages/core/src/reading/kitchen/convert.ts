@@ -17,13 +17,19 @@ export type Converted =
 export function converted(amount: Exact, from: MeasureId, to: MeasureId, supply: Supply): Converted {
   if (from === to) return { ok: true, amount };
   const isBulk = (from === 'g' && to === 'mL') || (from === 'mL' && to === 'g');
-  if (!isBulk) return no(supply, `${supply.name} is counted in ${from}, which is no ${WORDS[to]}`);
+  if (!isBulk) return no(supply, `${supply.name} is counted ${AS[from]}, which tells no ${WORDS[to]}`);
   if (supply.gramsPerMl === null)
     return no(supply, `Weigh a cup of ${supply.name} and write its grams per millilitre in the cupboard`);
   const density = exact(supply.gramsPerMl);
   return { ok: true, amount: from === 'g' ? amount.div(density) : amount.mul(density) };
 }
 
+const AS: Readonly<Record<MeasureId, string>> = {
+  mL: 'by volume',
+  g: 'by weight',
+  piece: 'in pieces',
+  mm: 'by length',
+};
 const WORDS: Readonly<Record<MeasureId, string>> = {
   mL: 'volume',
   g: 'weight',

@@ -2,7 +2,7 @@ import { groupBy } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { Home } from '../../house/index.ts';
 import type { Unit } from '../../unit/index.ts';
-import { fewOf, type Finding } from '../ground/finding.ts';
+import { inDayOrder, fewOf, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Readiness, ReadyEntry } from './ready.ts';
 import type { TaskKind } from './task.ts';
@@ -49,7 +49,7 @@ function findingOf(entries: readonly ReadyEntry[], today: PlainDay): Finding {
   const [{ task, why }] = entries as readonly [ReadyEntry, ...ReadyEntry[]];
   const rule = RULE_OF[why!.kind];
   const numbers = entries.map((entry) => entry.task.day.number).filter((number) => number > 0);
-  const days = [...new Set(numbers)].toSorted((a, b) => a - b);
+  const days = inDayOrder(numbers);
   const isToday = task.day.date === today;
   return {
     key: aboutOf(entries[0]!),

@@ -52,7 +52,10 @@ function whyOf(t: number, board: Board, { problem, open, slots, home }: Schedule
     return {
       kind: 'minutes',
       missing: (task.minutes - Math.max(0, most)) as Minutes,
-      text: `It takes ${task.minutes} min; of the times before it none has more than ${Math.max(0, most)} min left.`,
+      text:
+        most > 0
+          ? `It takes ${task.minutes} min; of the times before it none has more than ${most} min left.`
+          : `It takes ${task.minutes} min, and the times before it are full.`,
     };
   if (task.hold && options.every((s) => board.overWith(t, s) === null || !board.hasRoom(t, s)))
     return { kind: 'place', missing: null, text: placeText(task.hold.kind, problem) };

@@ -204,7 +204,7 @@ describe('a day from its first block to its last', () => {
     onDay('other', 'paint', 2),
     {
       type: 'unit/put-line',
-      line: { id: 'l', unitId: TEST_UNIT, kind: 'note', day: 1, words: 'Wind', order: 'a' },
+      line: { id: 'l', unitId: TEST_UNIT, kind: 'note', day: 1, words: 'Wind', order: 'a0' },
     },
     {
       type: 'unit/put-event',

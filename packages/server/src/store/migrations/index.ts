@@ -13,6 +13,7 @@ import * as askedOfAll from './0011-asked-of-all.ts';
 import * as ownAllergens from './0012-own-allergens.ts';
 import * as illAndBroken from './0013-ill-and-broken.ts';
 import * as warmAndSun from './0014-warm-and-sun.ts';
+import * as orderKeys from './0015-order-keys.ts';
 
 interface Step {
   readonly name: string;
@@ -35,6 +36,7 @@ const STEPS: readonly Step[] = [
   { name: '0012-own-allergens', migration: ownAllergens },
   { name: '0013-ill-and-broken', migration: illAndBroken },
   { name: '0014-warm-and-sun', migration: warmAndSun },
+  { name: '0015-order-keys', migration: orderKeys },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

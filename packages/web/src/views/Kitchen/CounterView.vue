@@ -57,9 +57,20 @@ const recipe = computed(
 const here = useHere();
 const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query, null, recipe.value));
 watch(
-  () => [route.params.recipeId, route.query],
+  // Also when the recipe comes only now, from another device.
+  () => [recipe.value?.id, route.query],
   () => (order.value = startingOrder(home.value, here.value, route.query, order.value, recipe.value)),
 );
+// Whoever comes meanwhile counts: an own bowl is for those who are there, and a share for each unless somebody chose how many.
+watch(here, (children, before) => {
+  const { target } = order.value;
+  const isForAll = target.kind === 'children' && target.children === before.length;
+  order.value = {
+    ...order.value,
+    children,
+    target: isForAll ? { ...target, children: children.length } : target,
+  };
+});
 
 const counter = computed((): Counter | null =>
   recipe.value

@@ -108,6 +108,17 @@ describe('the counter', () => {
     expect(own!.split('None of the listed allergens')[0]).not.toContain('Plain flour');
   });
 
+  test('has a bowl of its own also for whoever comes while the page is open', async () => {
+    await desk.router.push('/counter/dough');
+    const page = desk.alone(CounterView);
+    await page.vm.$nextTick();
+    const ida = { ...after(book, aChild('ida', '2022-01-01')).children['ida' as never], shownAs: 'Ida' };
+    const allergic = { ...(ida as object), version: 0, allergies: [{ allergen: 'gluten', words: 'hives' }] };
+    desk.store.perform([{ type: 'house/put-child', child: allergic as never }]);
+    await page.vm.$nextTick();
+    expect(page.text()).toMatch(/80 mLPlain flour.*Own bowl: Tove, Ida.*160 mLRice flour/);
+  });
+
   test('measures nothing out for a child for whom no swap does, and shows the two ways on', async () => {
     const egg = aChild('kim', '2022-01-01', {
       name: 'Kim Ash',

@@ -62,7 +62,12 @@ const child = (allergens: readonly AllergenId[]): Child =>
     aChild('kim', '2022-06-01', { allergies: allergens.map((allergen) => ({ allergen, words: allergen })) }),
   ).children.kim!;
 const order = (children: readonly Child[]): KitchenOrder => ({
-  target: { kind: 'children', children: children.length + 3, shareMl: 120, spareShares: 0 },
+  target: {
+    kind: 'children',
+    children: children.length + 3,
+    share: { amount: 120, unit: 'mL' },
+    spareShares: 0,
+  },
   bowlMl: null,
   wanted: { without: [], onlyFood: false },
   system: 'metric',

@@ -110,7 +110,7 @@ describe('a day that is done', () => {
 describe('at the counter', () => {
   const recipe = home.recipes['dough']!;
   const order = (rest: Partial<KitchenOrder> = {}): KitchenOrder => ({
-    target: { kind: 'children', children: 2, shareMl: 240, spareShares: 0 },
+    target: { kind: 'children', children: 2, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
     bowlMl: null,
     wanted: { without: [], onlyFood: false },
     system: 'metric',
@@ -159,15 +159,18 @@ describe('at the counter', () => {
   test('where everyone must not meet it there is only that bowl; with nobody it is refused', () => {
     const bo = [home.children['bo']!];
     expect(
-      mixes({ children: bo, target: { kind: 'children', children: 1, shareMl: 240, spareShares: 1 } }).map(
-        ({ own }) => own?.children.length,
-      ),
+      mixes({
+        children: bo,
+        target: { kind: 'children', children: 1, share: { amount: 240, unit: 'mL' }, spareShares: 1 },
+      }).map(({ own }) => own?.children.length),
     ).toEqual([1]);
     const nobody = counterFor(
       recipe,
       home.supplies,
       home.stockMoves,
-      order({ target: { kind: 'children', children: 0, shareMl: 240, spareShares: 0 } }),
+      order({
+        target: { kind: 'children', children: 0, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
+      }),
     );
     expect(nobody).toMatchObject({ ok: false, why: { path: 'children' } });
   });

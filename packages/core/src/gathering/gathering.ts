@@ -2,7 +2,7 @@ import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import { usedDayIdOf } from '../daybook/index.ts';
-import type { Recipe } from '../library/index.ts';
+import { yieldOf, type Recipe } from '../library/index.ts';
 import { exact, toNumber } from '../measure/index.ts';
 import {
   converted,
@@ -95,13 +95,13 @@ export function changesOfMaking(
   made: MadeInput,
   stamp: Stamp,
 ): readonly ChangeInput[] {
-  const { recipe, gives, portions } = scaled;
+  const { recipe, gives, portions, unit } = scaled;
   const own = new Map(made.own?.map(({ supplyId, amount }) => [supplyId as string, amount]));
   const amount = toNumber(gives);
   return [
     {
       type: 'kitchen/put-batch',
-      batch: { ...made, id: `batch-${stamp.newId()}`, recipeId: recipe.id, amount, unit: recipe.yields.unit },
+      batch: { ...made, id: `batch-${stamp.newId()}`, recipeId: recipe.id, amount, unit },
     },
     ...portions
       .filter(isTaken)
@@ -117,7 +117,7 @@ const isTaken = ({ supply, amount }: Portion): boolean => supply.got !== 'tap' &
 function comesIn(recipe: Recipe, amount: number, book: Book, stamp: Stamp): readonly ChangeInput[] {
   const product = recipe.makesId === null ? undefined : book.supplies[recipe.makesId];
   if (!product) return [];
-  const inUnit = converted(exact(amount), recipe.yields.unit, product.unit, product);
+  const inUnit = converted(exact(amount), yieldOf(recipe).unit, product.unit, product);
   if (!inUnit.ok) return [];
   return [moved({ supplyId: product.id, kind: 'made', amount: toNumber(inUnit.amount) }, stamp)];
 }

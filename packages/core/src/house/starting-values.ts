@@ -40,6 +40,7 @@ export const STARTING_VALUES = {
     max: 100,
   },
   doughShareMl: { name: "A child's share of dough", unit: 'mL', value: 240, min: 30, max: 2000 },
+  weighedShareG: { name: "A child's share of what is weighed", unit: 'g', value: 60, min: 5, max: 2000 },
   binSurfaceCm2: { name: 'Bin surface for one child', unit: 'cm²', value: 900, min: 100, max: 10_000 },
   fillerDepthPercent: { name: 'Filler, of the depth of a bin', unit: '%', value: 33, min: 5, max: 100 },
   piecesPerSpare: { name: 'Pieces for which there is one spare', unit: 'pieces', value: 8, min: 1, max: 100 },

@@ -3,7 +3,16 @@ import { minutesSchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { allergenIdSchema } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { amountSchema, lineSchema, measureSchema, textSchema, versionSchema } from '../measure/index.ts';
+import {
+  amountSchema,
+  exact,
+  lineSchema,
+  measureSchema,
+  sumOf,
+  textSchema,
+  toNumber,
+  versionSchema,
+} from '../measure/index.ts';
 import { stepSchema } from './content.ts';
 
 /** The kinds of things that are mixed, cooked or dyed. */
@@ -117,7 +126,7 @@ export const recipeSchema = z.object({
   ingredients: z.array(ingredientSchema).max(20, 'At most 20').default([]),
   /** One part in millilitres, where the amounts are parts by volume; null where they are amounts. */
   partMl: aboveZero.nullable().default(null),
-  /** What one batch gives. */
+  /** What one batch gives, as it is written down; ask {@link yieldOf}. */
   yields: z.object({
     amount: amountSchema.gt(0, 'An amount above zero is needed here'),
     unit: measureSchema,
@@ -147,6 +156,17 @@ export const recipeSchema = z.object({
   retired: z.boolean().default(false),
 });
 export type Recipe = z.infer<typeof recipeSchema>;
+
+/** What one batch gives. Parts by volume add up to it themselves; else it is what somebody wrote down. */
+export function yieldOf({
+  partMl,
+  ingredients,
+  yields,
+}: Pick<Recipe, 'partMl' | 'ingredients' | 'yields'>): Recipe['yields'] {
+  if (partMl === null || ingredients.length === 0) return yields;
+  const parts = sumOf(ingredients.map(({ amount }) => exact(amount)));
+  return { amount: toNumber(parts.mul(exact(partMl))), unit: 'mL' };
+}
 
 /** What a recipe is to the book. */
 export const recipeKind = entityKind({

@@ -12,6 +12,7 @@ import {
   homeOf,
   parseAmount,
   percentText,
+  perBowl,
   printWork,
   recipeSchema,
   roundedTogether,
@@ -19,6 +20,7 @@ import {
   scaledTo,
   sheetSchema,
   surfaceMm2,
+  stretchesOf,
   timetableOf,
   toNumber,
   type Inside,
@@ -53,21 +55,27 @@ const amountIn = (text: string, unit: MeasureId): number => {
 };
 
 function targetOf(wanted: Record<string, number | string>): Target {
-  if ('children' in wanted) return { kind: 'children', ...wanted } as unknown as Target;
+  if ('children' in wanted) {
+    const [amount, unit] = String(wanted.share).split(' ');
+    const share = { amount: Number(amount), unit: (unit ?? 'piece') as MeasureId };
+    return { kind: 'children', spareShares: 0, ...wanted, share } as unknown as Target;
+  }
   if ('leftOf' in wanted)
     return { kind: 'left-of', supplyId: String(wanted.leftOf), amount: Number(wanted.amount) };
   return { kind: 'batches', batches: Number(wanted.batches) };
 }
 
 const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>>> = {
-  scale({ batch, for: wanted, system = 'metric', way = 'kept' }) {
+  scale({ batch, for: wanted, system = 'metric', way = 'kept', bowlMl = null }) {
     const { gives, ...parts } = batch as Record<string, string>;
     const recipe = recipeSchema.parse({
       id: 'r',
       title: 'r',
       kind: 'dough',
       minutes: 1,
-      yields: { amount: amountIn(gives!, 'mL'), unit: 'mL' },
+      yields: gives!.endsWith('mL')
+        ? { amount: amountIn(gives!, 'mL'), unit: 'mL' }
+        : { amount: Number(gives), unit: 'piece' },
       ingredients: Object.entries(parts).map(([supplyId, text]) => ({
         supplyId,
         amount: amountIn(text, supplies[supplyId]!.unit),
@@ -78,9 +86,10 @@ const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>
       recipe.ingredients,
       supplies,
       targetOf(wanted as Record<string, number>),
+      bowlMl as number | null,
     );
     if (!scaling.ok) throw new Error(scaling.why.message);
-    const lines = roundedTogether(scaling.scaled.portions, system as 'us', way as 'kept');
+    const lines = roundedTogether(perBowl(scaling.scaled), system as 'us', way as 'kept');
     return {
       batches: scaling.scaled.factor.toFraction(),
       ...Object.fromEntries(lines.map(({ portion, text }) => [portion.supply.id, text])),
@@ -135,6 +144,21 @@ const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>
     const table = timetableOf(recipe, clockTimeSchema.parse(readyBy), hours! * 60 + minutes!);
     const { busyMinutes, waitMinutes, spareMinutes } = table;
     return { from: formatMinutes(table.from), busyMinutes, waitMinutes, spareMinutes };
+  },
+  stretches({ steps }) {
+    const recipe = recipeSchema.parse({
+      id: 'r',
+      title: 'r',
+      kind: 'food',
+      minutes: 1,
+      yields: { amount: 12, unit: 'piece' },
+      steps: (steps as object[]).map((step) => ({ text: 'x', ...step })),
+    });
+    return {
+      stretches: stretchesOf(recipe).map(
+        (one) => `${one.minutes} of ${one.lastsMinutes}, then ${one.waitMinutes}`,
+      ),
+    };
   },
   salt({ expect: _, ...parts }) {
     const found = saltShareOf(

@@ -5,13 +5,14 @@ type Content = Extract<ChangeInput, { type: 'library/put-activity' }>['activity'
 /** `[from months, until months or null, what the child does, what to say, word: what it means]` */
 type VersionLine = readonly [number, number | null, string, string, string?];
 type For = 'child' | 'adult' | 'all' | 'run' | number;
-/** `[supply, amount in its unit, for whom (a number is a group's size), how often, spares or how it is counted]` */
+/** `[supply, amount in its unit, for whom (a number is a group), how often, spares or how it is counted, for which versions]` */
 type MaterialLine = readonly [
   string,
   number,
   For,
   'day' | 'span',
   ('for-breakage' | 'none' | 'letters-of-name' | 'featured-number' | 'letters-of-words')?,
+  string?,
 ];
 type Prep = NonNullable<Content['prep']>[number];
 /** `[what is made ready, minutes, hours before at least, waits for hours, in which place, what else is said]` */
@@ -109,6 +110,7 @@ function materialOf([
   who,
   every,
   how = 'none',
+  versions = '',
 ]: MaterialLine): Content['materials'][number] {
   const isSpare = how === 'for-breakage' || how === 'none';
   return {
@@ -118,6 +120,7 @@ function materialOf([
     every,
     spare: isSpare ? how : 'none',
     times: isSpare ? 'once' : how,
+    versionIds: versions.split(' ').filter(Boolean) as never,
   };
 }
 

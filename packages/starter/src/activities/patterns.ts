@@ -132,7 +132,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       features: { numbers: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] },
       materials: [
         ['clothes-pegs', 10, 'child', 'day'],
-        ['light-card', 4, 'all', 'span'],
+        ['light-card', 4, 'all', 'span', 'none', 'v2 v3'],
       ],
       prep: [['Cut ten strips and stamp one to ten {things} on them.', 25]],
       steps: ['Adult: Put out only the strips that can be counted.'],
@@ -162,7 +162,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       energy: 'calm',
       materials: [
         ['light-panel', 1, 'all', 'day'],
-        ['dark-paper', 2, 'all', 'span'],
+        ['dark-paper', 2, 'all', 'span', 'none', 'v2 v3'],
       ],
       prep: [
         [
@@ -205,7 +205,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       selfChecking: true,
       materials: [
         ['light-card', 6, 'all', 'span'],
-        ['hook-dots', 4, 'all', 'span'],
+        ['hook-dots', 4, 'all', 'span', 'none', 'v1'],
       ],
       prep: [['Draw six large {things} and cut them apart.', 25]],
       steps: [
@@ -235,9 +235,9 @@ export const PATTERNS: readonly StarterActivity[] = [
       slots: THINGS,
       atOnce: 3,
       materials: [
-        ['wooden-blocks', 1, 'all', 'day'],
-        ['nesting-cups', 1, 'all', 'day'],
-        ['light-card', 1, 3, 'day'],
+        ['wooden-blocks', 1, 'all', 'day', 'none', 'v3'],
+        ['nesting-cups', 1, 'all', 'day', 'none', 'v1 v2'],
+        ['light-card', 1, 3, 'day', 'none', 'v3'],
       ],
       steps: ['Adult: Lay out the sizes in no order.', 'Child: Say which one comes between two.'],
     },
@@ -269,7 +269,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       materials: [
         ['tubs-11l', 1, 'all', 'day'],
         ['shredded-paper', 4000, 'all', 'span'],
-        ['clip-boards', 1, 2, 'day'],
+        ['clip-boards', 1, 2, 'day', 'none', 'v3'],
       ],
       steps: [
         'Adult: Count the {things} in.',
@@ -309,7 +309,7 @@ export const PATTERNS: readonly StarterActivity[] = [
         ['dish-soap', 15, 'run', 'day'],
         ['sponge-cloths', 1, 'child', 'day'],
         ['towels', 1, 2, 'day'],
-        ['clothes-pegs', 4, 'child', 'day'],
+        ['clothes-pegs', 4, 'child', 'day', 'none', 'v3'],
       ],
       steps: [
         'Adult: Fill two fingers deep and stay within arm’s reach.',
@@ -342,8 +342,8 @@ export const PATTERNS: readonly StarterActivity[] = [
       resetMinutes: 2,
       materials: [
         ['plastic-jars', 3, 'child', 'day'],
-        ['funnels', 1, 'child', 'day'],
-        ['pom-poms-large', 8, 'all', 'day'],
+        ['funnels', 1, 'child', 'day', 'none', 'v2'],
+        ['pom-poms-large', 8, 'all', 'day', 'none', 'v1'],
         ['small-trays', 1, 'child', 'day'],
       ],
       prep: [['Put a line of tape on each jar.', 6]],
@@ -375,7 +375,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       adult: 'alone',
       materials: [
         ['letter-tiles', 1, 'child', 'day', 'letters-of-name'],
-        ['picture-cards', 1, 'child', 'span'],
+        ['picture-cards', 1, 'child', 'span', 'none', 'v2'],
       ],
       prep: [['Write each name and {word} on a card.', 10]],
       steps: ['Adult: Put only the tiles that are needed into the basket.'],
@@ -407,7 +407,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       materials: [
         ['washable-paint', 25, 'child', 'span'],
         ['easel-paper', 1, 'child', 'day'],
-        ['sponge-stamps', 2, 'child', 'day'],
+        ['sponge-stamps', 2, 'child', 'day', 'none', 'v2 v3'],
         ['aprons', 1, 'child', 'day'],
       ],
       steps: [
@@ -438,10 +438,10 @@ export const PATTERNS: readonly StarterActivity[] = [
       adult: 'alone',
       features: { numbers: [1, 2, 3, 4, 5] },
       materials: [
-        ['till', 1, 'all', 'day'],
+        ['till', 1, 'all', 'day', 'none', 'v2 v3'],
         ['paper-bags', 2, 'child', 'span'],
-        ['stickers-dots', 6, 'child', 'span'],
-        ['envelopes', 1, 'child', 'span'],
+        ['stickers-dots', 6, 'child', 'span', 'none', 'v3'],
+        ['envelopes', 1, 'child', 'span', 'none', 'v3'],
       ],
       prep: [['Cut coins and draw a shop sign.', 15]],
       steps: [
@@ -470,7 +470,7 @@ export const PATTERNS: readonly StarterActivity[] = [
     {
       energy: 'middling',
       materials: [
-        ['wood-sticks', 2, 'child', 'day'],
+        ['wood-sticks', 2, 'child', 'day', 'none', 'v2 v3'],
         ['hand-drums', 1, 'run', 'day'],
       ],
       steps: ['Adult: Begin with your own name.', 'Go round twice: loud, then as quiet as can be.'],
@@ -502,8 +502,8 @@ export const PATTERNS: readonly StarterActivity[] = [
       spillKit: 'Towel below, tub emptied at once',
       materials: [
         ['tubs-11l', 1, 'all', 'day'],
-        ['soft-balls', 1, 'all', 'day'],
-        ['small-trays', 2, 'all', 'day'],
+        ['soft-balls', 1, 'all', 'day', 'none', 'v1'],
+        ['small-trays', 2, 'all', 'day', 'none', 'v2 v3'],
         ['towels', 1, 'all', 'day'],
       ],
       steps: [
@@ -535,8 +535,8 @@ export const PATTERNS: readonly StarterActivity[] = [
       energy: 'calm',
       materials: [
         ['magnet-wands', 1, 'child', 'day'],
-        ['clip-boards', 1, 2, 'day'],
-        ['muffin-tins', 1, 'all', 'day'],
+        ['clip-boards', 1, 2, 'day', 'none', 'v3'],
+        ['muffin-tins', 1, 'all', 'day', 'none', 'v2'],
       ],
       prep: [['Collect ten large things of wood, metal and cloth.', 8]],
       steps: ['Adult: Nothing smaller than a fist.', 'Child: One thing at a time.'],
@@ -564,7 +564,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       adult: 'alone',
       materials: [
         ['masking-tape', 6000, 'run', 'day'],
-        ['nesting-cups', 1, 'all', 'day'],
+        ['nesting-cups', 1, 'all', 'day', 'none', 'v3'],
       ],
       steps: [
         'Together lay the tape round the furniture.',

@@ -131,7 +131,7 @@ export const SECTIONS: Readonly<Record<string, (book: Book) => unknown>> = {
     const targets = [
       { kind: 'batches', batches: 1 },
       { kind: 'batches', batches: 0.5 },
-      { kind: 'children', children: 7, shareMl: 60, spareShares: 1 },
+      { kind: 'children', children: 7, share: { amount: 60, unit: 'mL' }, spareShares: 1 },
       { kind: 'volume', amount: 500 },
     ] as const;
     const orders = targets.flatMap((target) =>

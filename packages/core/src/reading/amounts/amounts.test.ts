@@ -124,6 +124,121 @@ describe('consumables', () => {
   });
 });
 
+describe('what is shown in the group and then lies on the shelf', () => {
+  const HEADS: Readonly<Record<number, readonly string[]>> = { 2: ['ada', 'eli'] };
+  const headsOn = (days: readonly number[]): number =>
+    new Set(days.flatMap((day) => HEADS[day] ?? ['ada', 'bo', 'eli'])).size;
+  const upTo = (from: number, to: number): number[] =>
+    Array.from({ length: to - from + 1 }, (_, i) => from + i);
+  const KINDS: Readonly<Record<string, [Partial<Material>, (heads: number) => number]>> = {
+    child: [{ for: { kind: 'child' } }, (heads) => heads],
+    pair: [{ for: { kind: 'group-of', size: 2 } }, (heads) => Math.ceil(heads / 2)],
+    all: [{ for: { kind: 'all' } }, (heads) => Math.min(1, heads)],
+  };
+
+  test('is needed once for its span, and each day anew where it is needed each day', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...Object.keys(KINDS)),
+        fc.integer({ min: 1, max: 5 }),
+        fc.integer({ min: 1, max: 5 }),
+        fc.integer({ min: 0, max: 3 }),
+        fc.constantFrom('span', 'day'),
+        (kind, day, from, more, every) => {
+          const [line, shares] = KINDS[kind]!;
+          const shelf = upTo(from, from + more);
+          const book = withMaterial(
+            anActivity('dough', {
+              mode: 'whole-group',
+              materials: [aMaterial('paint', 10, { ...line, every } as never)],
+            }),
+            onDay('shown', 'dough', day),
+            inCorner('shelf', 'dough', 'b', from, from + more),
+          );
+          const goesOn = from === day || from === day + 1;
+          const expected =
+            every === 'day'
+              ? shares(headsOn([day])) + shelf.reduce((sum, one) => sum + shares(headsOn([one])), 0)
+              : goesOn
+                ? shares(headsOn([day, ...shelf]))
+                : shares(headsOn([day])) + shares(headsOn(shelf));
+          expect(amount(book, 'paint')).toBe(10 * expected);
+        },
+      ),
+      { numRuns: 300, seed: 31 },
+    );
+  });
+
+  test('what another activity needs, or the same one in a block of the next day, is needed anew', () => {
+    const paint = { materials: [aMaterial('paint', 10, { every: 'span' })] };
+    const other = withMaterial(
+      anActivity('dough', paint),
+      anActivity('again', paint),
+      onDay('shown', 'dough', 1),
+      inCorner('shelf', 'again', 'b', 1, 1),
+    );
+    expect(amount(other, 'paint')).toBe(60);
+    const twice = withMaterial(anActivity('dough', paint), onDay('p', 'dough', 3), onDay('q', 'dough', 4));
+    expect(amount(twice, 'paint')).toBe(60);
+  });
+});
+
+describe('as many runs as there are groups', () => {
+  const lead = (groups: readonly (readonly [string, readonly string[]])[]): ChangeInput => ({
+    type: 'handover/lead',
+    leading: {
+      unitId: TEST_UNIT,
+      placementId: 'p',
+      day: 1,
+      groups: groups.map(([personId, childIds]) => ({ personId, childIds })),
+    } as never,
+  });
+  const people = ['sol', 'mara'].map((id): ChangeInput => ({
+    type: 'house/put-person',
+    person: { id, name: id, role: 'assistant' },
+  }));
+  test.each<[string, object, ChangeInput[], number]>([
+    ['all at once, nobody named', {}, [], 1],
+    ['two of three at once: one adult has two groups', { atOnce: 2 }, [], 2],
+    [
+      'two adults with a group each',
+      {},
+      [
+        lead([
+          ['sol', ['ada']],
+          ['mara', []],
+        ]),
+      ],
+      2,
+    ],
+    ['one adult named', {}, [lead([['sol', []]])], 1],
+    [
+      'two adults, one of whom has two groups',
+      { atOnce: 1 },
+      [
+        lead([
+          ['sol', ['ada']],
+          ['mara', []],
+        ]),
+      ],
+      3,
+    ],
+    ['for the whole group it is one run', { mode: 'whole-group', atOnce: 1 }, [], 1],
+  ])('%s', (_, content, more, runs) => {
+    const book = withMaterial(
+      ...people,
+      anActivity('drum', {
+        mode: 'small-group',
+        materials: [aMaterial('paint', 10, { for: { kind: 'run' } })],
+        ...content,
+      }),
+      onDay('p', 'drum', 1),
+      ...more,
+    );
+    expect(amount(book, 'paint')).toBe(10 * runs);
+  });
+});
+
 describe('reusables', () => {
   const trays = (each: number) => ({ materials: [aMaterial('trays', each)] });
 

@@ -6,7 +6,8 @@ import type { Placement, Unit } from '../../unit/index.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
-import { usesOf, type Use } from './uses.ts';
+import { goingOn, type Going } from './going-on.ts';
+import { usesAfter, type Use } from './uses.ts';
 
 /** What one unit still needs of one supply, whatever is on hand. */
 export interface Need {
@@ -25,18 +26,20 @@ export interface Need {
  */
 export const needsOf = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Need[] => {
-    const uses = usesToCome(look, placements, frame, today);
+    const uses = usesToCome(look, goingOn(placements, frame.unit), frame, today);
     return [...bySupplyIn(frame.unit)(uses).values()].map((ofSupply) => needOf(ofSupply, frame.unit));
   },
 );
 
-const usesToCome = answerFlat((look, placement: Placement, frame: Frame, today: PlainDay): readonly Use[] => {
-  const done = daysDone(look.table('usedDays'), frame.unit);
-  return usesOf(look, placement, frame).filter(
-    ({ day, supply }) =>
-      day.date >= today && supply.got !== 'tap' && !(supply.use === 'consumable' && done.has(day.number)),
-  );
-});
+const usesToCome = answerFlat(
+  (look, { placement, before }: Going, frame: Frame, today: PlainDay): readonly Use[] => {
+    const done = daysDone(look.table('usedDays'), frame.unit);
+    return usesAfter(look, placement, frame, before).filter(
+      ({ day, supply }) =>
+        day.date >= today && supply.got !== 'tap' && !(supply.use === 'consumable' && done.has(day.number)),
+    );
+  },
+);
 
 const daysDone = memoised(
   (usedDays: Table<UsedDay>, unit: Unit): ReadonlySet<number> =>

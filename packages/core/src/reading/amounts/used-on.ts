@@ -4,7 +4,8 @@ import { quantity, type Quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
 import { circleStandIns, together } from '../circle/circle.ts';
 import { frameOf, placedIn } from '../plan/plan.ts';
-import { usesOf } from './uses.ts';
+import { goingOn } from './going-on.ts';
+import { usesAfter } from './uses.ts';
 
 /** What one day of a unit uses up by the plan, by supply. What stands in for bad weather is left out: it was not used. */
 export function usedOn(
@@ -15,8 +16,8 @@ export function usedOn(
   const frame = frameOf(book, unitId);
   const amounts = new Map<Supply, number>();
   const used = together(placedIn(book, unitId).placements, circleStandIns(book, unitId));
-  for (const placement of used)
-    for (const use of usesOf(book, placement, frame))
+  for (const { placement, before } of goingOn(used, frame.unit))
+    for (const use of usesAfter(book, placement, frame, before))
       if (use.day.number === day && use.supply.use === 'consumable' && use.supply.got !== 'tap')
         amounts.set(use.supply, (amounts.get(use.supply) ?? 0) + use.amount);
   return [...amounts]

@@ -1,9 +1,10 @@
 import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
+import { leadingIdOf } from '../../handover/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
-import { answer } from '../ground/answer.ts';
+import { answer, type Asking, type Look } from '../ground/answer.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 import { filledWith, isFiller } from './filling.ts';
 import { contentCount, lettersIn } from './content-count.ts';
@@ -36,17 +37,47 @@ export interface Use {
  * What a placement takes on each of its days, for the children who are there and find a version at their age.
  * Consumables needed every day are counted day by day, those needed once for the span for every child who
  * comes on any of its days. Reusables are counted for those who use them at the same time: no more than the
- * activity takes at once or the corner has places. Lines whose supply is gone, and lines that wait for something
- * that the unit does not say yet, are left out.
+ * activity takes at once or the corner has places. `before` is what went on before it (`goingOn`): what is needed once
+ * for the span, and was counted there already, is not counted again. Lines whose supply is gone, and lines that wait for
+ * something that the unit does not say yet, are left out.
  */
-export const usesOf = answer((look, placement: Placement, frame: Frame): readonly Use[] => {
-  const { where } = placement;
-  const corner = where.kind === 'corner' ? (look.one('corners', where.cornerId) ?? undefined) : undefined;
-  return materialsOf(look, placement).flatMap((line) => {
-    const supply = look.one('supplies', line.supplyId);
-    return supply ? usesOfLine({ placement, line, supply, frame, corner }) : [];
-  });
-});
+export const usesAfter = answer(
+  (look, placement: Placement, frame: Frame, before: readonly Placement[]): readonly Use[] => {
+    const { where } = placement;
+    const corner = where.kind === 'corner' ? (look.one('corners', where.cornerId) ?? undefined) : undefined;
+    const runsOn = (session: Session, children: readonly Child[]): number => runsOf(look, session, children);
+    return materialsOf(look, placement).flatMap((line) => {
+      const supply = look.one('supplies', line.supplyId);
+      return supply ? usesOfLine({ placement, line, supply, frame, corner, runsOn, before }) : [];
+    });
+  },
+);
+/** The same of a placement by itself, as it is set out, whatever went on before it. */
+export const usesOf = (asking: Asking, placement: Placement, frame: Frame): readonly Use[] =>
+  usesAfter(asking, placement, frame, NONE);
+const NONE: readonly never[] = [];
+
+/**
+ * How often something is run on a day: once for each group, and a group of which not all fit at once in as many turns. Groups are
+ * those that were named for the day; whoever is in none of them is in the one without children of its own, else in the first.
+ */
+function runsOf(look: Look, { placement, day }: Session, children: readonly Child[]): number {
+  if (placement.content.mode !== 'small-group') return 1;
+  const groups = look.one('leadings', leadingIdOf(placement.id, day.number))?.groups ?? [];
+  const named = groups.map(({ childIds }) => children.filter(({ id }) => childIds.includes(id)).length);
+  const rest = children.length - named.reduce((sum, count) => sum + count, 0);
+  const open = Math.max(
+    0,
+    groups.findIndex(({ childIds }) => childIds.length === 0),
+  );
+  const sizes = named.length === 0 ? [rest] : named.map((count, i) => (i === open ? count + rest : count));
+  const { atOnce } = placement.content;
+  const turns = sizes.map((size) => (atOnce === null ? Math.min(1, size) : Math.ceil(size / atOnce)));
+  return Math.max(
+    1,
+    turns.reduce((sum, count) => sum + count, 0),
+  );
+}
 
 /** What of a placement stands in the room while children are there: not what only makes it ready. */
 export const inRoomOf = answer((look, placement: Placement): readonly Material[] => {
@@ -88,6 +119,8 @@ interface LineInPlace {
   readonly supply: Supply;
   readonly frame: Frame;
   readonly corner: Corner | undefined;
+  readonly runsOn: (session: Session, children: readonly Child[]) => number;
+  readonly before: readonly Placement[];
 }
 
 function usesOfLine(at: LineInPlace): readonly Use[] {
@@ -109,8 +142,30 @@ function usesOfLine(at: LineInPlace): readonly Use[] {
   if (line.every === 'day' || line.for.kind === 'run')
     return sessions.flatMap((session) => makeUse(at, session, childrenAt(session), null));
   const [first] = sessions;
-  return first ? makeUse(at, first, [...new Set(sessions.flatMap(childrenAt))], null) : [];
+  if (!first) return [];
+  const children = [...new Set(sessions.flatMap(childrenAt))];
+  const counted = countedBefore(at);
+  return makeUse(at, first, children, null, counted);
 }
+
+// The children for whom the same was counted where it went on before.
+function countedBefore({ line, before: chain, frame }: LineInPlace): readonly Child[] {
+  if (chain.length === 0) return NONE;
+  const those = chain.filter(({ content }) => content.materials.some((one) => isSame(one, line)));
+  return [
+    ...new Set(
+      those.flatMap((placement) =>
+        sessionsOf(placement, frame).flatMap(({ seats }) => childrenWith(line, seats)),
+      ),
+    ),
+  ];
+}
+const isSame = (a: Material, b: Material): boolean =>
+  a.supplyId === b.supplyId &&
+  a.amount === b.amount &&
+  a.every === b.every &&
+  a.for.kind === b.for.kind &&
+  a.times === b.times;
 
 // The children who need a line: those whose version it is for.
 const childrenWith = (line: Material, seats: readonly Seat[]): readonly Child[] =>
@@ -128,15 +183,21 @@ function mostDemanding(line: Material, children: readonly Child[], atOnce: numbe
 }
 
 function makeUse(
-  { placement, line, supply, frame, corner }: LineInPlace,
-  { day, span, adults }: Session,
-  children: readonly Child[],
+  { placement, line, supply, frame, corner, runsOn }: LineInPlace,
+  session: Session,
+  all: readonly Child[],
   limitedTo: number | null,
+  counted: readonly Child[] = NONE,
 ): Use[] {
+  const { day, span, adults } = session;
+  const children = counted.length === 0 ? all : all.filter((child) => !counted.includes(child));
   // Somebody is always there, also in a home that entered nobody's work.
   const adultCount = Math.max(1, adults.length);
-  const shares = sharesFor(line, children, adultCount, frame.unit);
-  if (shares === 0) return [];
+  const sharesOf = (those: readonly Child[]): number =>
+    sharesFor(line, those, adultCount, frame.unit, runsOn(session, those));
+  // What is for all of them, or a group, is only more by what more of them need.
+  const shares = sharesOf([...counted, ...children]) - sharesOf(counted);
+  if (shares <= 0) return [];
   const spares = line.spare === 'none' ? 0 : Math.ceil(shares / valueIn(frame.home, 'piecesPerSpare'));
   const kit = corner?.standingKit.find((one) => one.supplyId === supply.id);
   return [
@@ -163,6 +224,7 @@ function sharesFor(
   children: readonly Child[],
   adults: number,
   unit: Unit,
+  runs: number,
 ): number {
   if (children.length === 0) return 0;
   if (times === 'letters-of-name') return children.reduce((sum, child) => sum + lettersIn(child.shownAs), 0);
@@ -170,5 +232,6 @@ function sharesFor(
   const count = contentCount(times, unit) ?? 0;
   if (who.kind === 'child') return count * children.length;
   if (who.kind === 'adult') return count * adults;
+  if (who.kind === 'run') return count * runs;
   return count * (who.kind === 'group-of' ? Math.ceil(children.length / who.size) : 1);
 }

@@ -2,7 +2,7 @@ import type { Table } from '../../book/index.ts';
 import { addDays, daysBetween } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
-import type { Recipe } from '../../library/index.ts';
+import { yieldOf, type Recipe } from '../../library/index.ts';
 import { exact, EXACT_ZERO, toNumber, upTo, type Exact } from '../../measure/index.ts';
 import { converted } from '../kitchen/convert.ts';
 import { scaledTo } from '../kitchen/scale.ts';
@@ -36,7 +36,8 @@ export const cookPlanOf = memoised(
     const none = everyone.without.map(({ child }) => child);
     const missing = Math.max(0, need.amount - shareOf([...apart, ...none]) - have.amount - carried);
     if (missing <= 1e-9 && apart.length + none.length === 0) return null;
-    const perBatch = converted(exact(recipe.yields.amount), recipe.yields.unit, supply.unit, supply);
+    const made = yieldOf(recipe);
+    const perBatch = converted(exact(made.amount), made.unit, supply.unit, supply);
     const cooking = {
       recipe,
       batches: EXACT_ZERO,

@@ -1,6 +1,6 @@
 import { groupBy } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
-import { CONTENT_COUNTS, type AmountFor, type Material } from '../../library/index.ts';
+import { CONTENT_COUNTS, yieldOf, type AmountFor, type Material } from '../../library/index.ts';
 import { allergenName } from '../../house/index.ts';
 import {
   formatMoney,
@@ -87,11 +87,9 @@ function cookingSentences({ cooking }: SupplyLine, shown: Shown): string[] {
   if (!cooking) return [];
   if (cooking.problem !== null) return [cooking.problem];
   const { own, without, times, recipe, batches } = cooking;
+  const { amount, unit } = yieldOf(recipe);
   const sentences = [];
-  if (batches.gt(0))
-    sentences.push(
-      `${batchesText(batches)} of ${shown(quantity(recipe.yields.amount, recipe.yields.unit))}.`,
-    );
+  if (batches.gt(0)) sentences.push(`${batchesText(batches)} of ${shown(quantity(amount, unit))}.`);
   for (const bowl of own)
     sentences.push(
       `${batchesText(bowl.batches)} without ${listed(bowl.without.map((id) => allergenName(id)))} for ${listed(bowl.children.map(({ shownAs }) => shownAs))}: own bowl, own tools, a label.`,
@@ -150,7 +148,8 @@ function sharesText(use: Use, shown: Shown): string {
   if (counted !== null) return `${use.shares} × ${each} (${counted})${spares}`;
   if (use.line.spill) return `${each} in case something spills`;
   if (who.kind === 'all') return `${each} for all${spares}`;
-  if (who.kind === 'run') return `${each} each time${spares}`;
+  if (who.kind === 'run')
+    return use.shares === 1 ? `${each} each time${spares}` : `${use.shares} groups × ${each}${spares}`;
   if (who.kind === 'adult')
     return `${use.adults} ${use.adults === 1 ? 'adult' : 'adults'} × ${each}${spares}`;
   if (who.kind === 'child') return `${children} × ${each}${spares}`;

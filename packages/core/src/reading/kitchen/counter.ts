@@ -1,7 +1,7 @@
 import type { Table } from '../../book/index.ts';
 import { allergensOf, isUnlooked, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
 import { ALLERGENS, isOwnAllergen, type AllergenId, type Child } from '../../house/index.ts';
-import type { Recipe } from '../../library/index.ts';
+import { yieldOf, type Recipe } from '../../library/index.ts';
 import {
   exact,
   formatQuantity,
@@ -87,8 +87,9 @@ export function counterFor(
   const apart = ownBowls(recipe, supplies, wanted, target.kind === 'children' ? order.children : []);
   const plans = plansFor(target, wanted, apart);
   // What is shown or tested is measured out for one container, however often it is done.
-  const isEach = recipe.kind === 'science' && target.kind === 'batches' && recipe.yields.unit === 'mL';
-  const bowlMl = order.bowlMl ?? (isEach ? recipe.yields.amount : null);
+  const each = yieldOf(recipe);
+  const isEach = recipe.kind === 'science' && target.kind === 'batches' && each.unit === 'mL';
+  const bowlMl = order.bowlMl ?? (isEach ? each.amount : null);
   const mixes: Mix[] = [];
   for (const plan of plans) {
     const swapped = swappedRecipe(recipe, supplies, plan.wanted);

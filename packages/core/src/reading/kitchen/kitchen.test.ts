@@ -2,13 +2,16 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
   exact,
+  homeOf,
   inPortions,
   parseAmount,
   perBowl,
   recipeSchema,
   roundedTogether,
   scaledTo,
+  startingShare,
   swappedRecipe,
+  yieldOf,
   type Book,
   type Portion,
   type Recipe,
@@ -78,7 +81,12 @@ describe('scaling', () => {
   test('by children, by volume, by what is left and by batches meet in one factor', () => {
     fc.assert(
       fc.property(anyRecipe, anyFactor, (recipe, [children, spareShares]) => {
-        const byChildren = scaled(recipe, { kind: 'children', children, shareMl: 240, spareShares });
+        const byChildren = scaled(recipe, {
+          kind: 'children',
+          children,
+          share: { amount: 240, unit: 'mL' },
+          spareShares,
+        });
         const amount = (children + spareShares) * 240;
         const byVolume = scaled(recipe, { kind: 'volume', amount });
         expect(byVolume.factor.equals(byChildren.factor)).toBe(true);
@@ -99,7 +107,11 @@ describe('scaling', () => {
         fc.integer({ min: 240, max: 6000 }),
         fc.integer({ min: 1, max: 20 }),
         (recipe, bowl, children) => {
-          const made = scaled(recipe, { kind: 'children', children, shareMl: 240, spareShares: 0 }, bowl);
+          const made = scaled(
+            recipe,
+            { kind: 'children', children, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
+            bowl,
+          );
           expect(made.gives.valueOf() / made.bowls).toBeLessThanOrEqual(bowl + 1e-9);
           expect(made.gives.valueOf() / Math.max(1, made.bowls - 1)).toBeGreaterThan(
             made.bowls === 1 ? 0 : bowl - 1e-9,
@@ -111,6 +123,130 @@ describe('scaling', () => {
       ),
       { numRuns: 200, seed: 3 },
     );
+  });
+
+  test('a share is in the unit of what the recipe gives, or taken over by its density; else it says what is missing', () => {
+    const units = fc.constantFrom('mL', 'g', 'piece', 'mm');
+    const counts = fc.tuple(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 1, max: 400 }));
+    fc.assert(
+      fc.property(
+        units,
+        units,
+        counts,
+        fc.option(fc.integer({ min: 2, max: 30 })),
+        (gives, asked, [children, share], tenths) => {
+          const recipe = aRecipe([['flour', 100]], { yields: { amount: 12, unit: gives }, makesId: 'loaf' });
+          const book = testBook(
+            aSupply('flour', { unit: 'g' }),
+            aSupply('loaf', { unit: gives, ...(tenths === null ? {} : { gramsPerMl: tenths / 10 }) }),
+          );
+          const target: Target = {
+            kind: 'children',
+            children,
+            share: { amount: share, unit: asked },
+            spareShares: 0,
+          };
+          const found = scaledTo(recipe, recipe.ingredients, book.supplies, target);
+          // Worked out by hand: what they get together, in the unit of the recipe.
+          const density = tenths === null ? null : tenths / 10;
+          const together =
+            asked === gives
+              ? children * share
+              : density !== null && asked === 'mL' && gives === 'g'
+                ? children * share * density
+                : density !== null && asked === 'g' && gives === 'mL'
+                  ? (children * share) / density
+                  : null;
+          expect(found.ok ? found.scaled.gives.valueOf() : found.why.path).toEqual(
+            together === null ? 'share' : expect.closeTo(together, 6),
+          );
+          if (found.ok)
+            expect(found.scaled.portions[0]!.amount.valueOf()).toBeCloseTo((together! / 12) * 100, 6);
+        },
+      ),
+      { numRuns: 400, seed: 21 },
+    );
+  });
+
+  test.each<[string, object, string]>([
+    ['rolls', { amount: 12, unit: 'piece' }, '1 piece'],
+    ['blocks', { amount: 600, unit: 'g' }, '60 g'],
+    ['dough', { amount: 560, unit: 'mL' }, '240 mL'],
+  ])('%s begin with a share of their own', (_, yields, text) => {
+    const { amount, unit } = startingShare(aRecipe([['flour', 100]], { yields }), homeOf(KITCHEN));
+    expect(`${amount} ${unit}`).toBe(text);
+  });
+
+  test('parts by volume add up to what comes out, whatever was written down', () => {
+    const parts = aRecipe(
+      [
+        ['water', 3],
+        ['oil', 1.5],
+      ],
+      { partMl: 240, yields: { amount: 1, unit: 'piece' } },
+    );
+    expect(yieldOf(parts)).toEqual({ amount: 1080, unit: 'mL' });
+    expect(scaled(parts, { kind: 'batches', batches: 2 }).gives.valueOf()).toBe(2160);
+    expect(scaled(parts, { kind: 'volume', amount: 540 }).factor.valueOf()).toBe(0.5);
+    expect(yieldOf(aRecipe([['water', 3]]))).toEqual({ amount: 560, unit: 'mL' });
+  });
+
+  test.each<[string, number, number, number, [number, number, number] | 'bowl']>([
+    // In one batch, batches, what a container takes; then how many go in, containers, and in each.
+    ['half a tablet in one container', 0.5, 1, 560, [0.5, 1, 0.5]],
+    ['half a tablet in each of four', 0.5, 4, 560, [2, 4, 0.5]],
+    ['a whole one in each of four', 1, 4, 560, [4, 4, 1]],
+    ['half of it in half a container', 0.5, 0.5, 280, [0.5, 1, 0.5]],
+    ['a whole egg in two bowls', 1, 1, 280, 'bowl'],
+    ['half an egg in two bowls', 0.5, 1, 280, 'bowl'],
+  ])('%s', (_, each, batches, bowlMl, expected) => {
+    const recipe = aRecipe([
+      ['water', 200],
+      ['egg', each],
+    ]);
+    const target: Target = { kind: 'batches', batches };
+    if (expected === 'bowl') return expect(whyNot(recipe, target, bowlMl)?.path).toBe('bowl');
+    const made = scaled(recipe, target, batches < 1 ? 560 : bowlMl);
+    const inEach = perBowl(made)[1]!.amount.valueOf();
+    expect([made.portions[1]!.amount.valueOf(), made.bowls, inEach]).toEqual(expected);
+  });
+
+  test('whole things and halves stay what they are in each of equal bowls, and none is too full', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 8 }),
+        fc.constantFrom(1, 2, 4),
+        fc.integer({ min: 1, max: 400 }),
+        fc.integer({ min: 100, max: 4000 }),
+        (count, parts, hundredths, bowl) => {
+          const recipe = aRecipe([
+            ['water', 200],
+            ['egg', count / parts],
+          ]);
+          const batches: Target = { kind: 'batches', batches: hundredths / 100 };
+          const found = scaledTo(recipe, recipe.ingredients, supplies, batches, bowl);
+          // One piece of the size that the recipe takes does not fit, or there would be too many bowls.
+          if (!found.ok) return void expect([found.why.path, bowl < 1120]).toEqual(['bowl', true]);
+          const { bowls, gives, factor } = found.scaled;
+          expect(gives.valueOf() / bowls).toBeLessThanOrEqual(bowl + 1e-9);
+          expect(factor.valueOf()).toBeGreaterThanOrEqual(hundredths / 100 - 1e-9);
+          const inEach = perBowl(found.scaled)[1]!.amount.mul(parts);
+          expect(Number.isInteger(inEach.valueOf())).toBe(true);
+        },
+      ),
+      { numRuns: 300, seed: 22 },
+    );
+  });
+
+  test('a bowl is told for what is poured; of rolls, or of what nobody weighed, nobody knows what it takes', () => {
+    const batches: Target = { kind: 'batches', batches: 1 };
+    const rolls = aRecipe([['flour', 100]], { yields: { amount: 12, unit: 'piece' } });
+    expect(whyNot(rolls, batches, 500)).toMatchObject({ path: 'bowl' });
+    const loaf = aRecipe([['flour', 100]], { yields: { amount: 600, unit: 'g' } });
+    expect(whyNot(loaf, batches, 500)?.message).toContain('Weigh a cup of Dough');
+    const weighed = aRecipe([['flour', 100]], { yields: { amount: 600, unit: 'g' }, makesId: 'flour' });
+    // 600 g of 0.53 g a millilitre are 1132 mL.
+    expect(scaled(weighed, batches, 500).bowls).toBe(3);
   });
 
   test('whole things stay whole, and the batch is fitted to them', () => {
@@ -145,24 +281,49 @@ describe('scaling', () => {
   });
 
   test.each([
-    ['no children', { kind: 'children', children: 0, shareMl: 240, spareShares: 1 }, null, 'children'],
-    ['half a child', { kind: 'children', children: 2.5, shareMl: 240, spareShares: 0 }, null, 'children'],
-    ['no number', { kind: 'children', children: Number.NaN, shareMl: 240, spareShares: 0 }, null, 'children'],
-    ['far too many', { kind: 'children', children: 1001, shareMl: 240, spareShares: 0 }, null, 'children'],
+    [
+      'no children',
+      { kind: 'children', children: 0, share: { amount: 240, unit: 'mL' }, spareShares: 1 },
+      null,
+      'children',
+    ],
+    [
+      'half a child',
+      { kind: 'children', children: 2.5, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
+      null,
+      'children',
+    ],
+    [
+      'no number',
+      { kind: 'children', children: Number.NaN, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
+      null,
+      'children',
+    ],
+    [
+      'far too many',
+      { kind: 'children', children: 1001, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
+      null,
+      'children',
+    ],
     [
       'a spare that is no number',
-      { kind: 'children', children: 2, shareMl: 240, spareShares: Number.NaN },
+      { kind: 'children', children: 2, share: { amount: 240, unit: 'mL' }, spareShares: Number.NaN },
       null,
       'spareShares',
     ],
     [
       'a spare below nought',
-      { kind: 'children', children: 2, shareMl: 240, spareShares: -1 },
+      { kind: 'children', children: 2, share: { amount: 240, unit: 'mL' }, spareShares: -1 },
       null,
       'spareShares',
     ],
     ['batches without end', { kind: 'batches', batches: Infinity }, null, 'batches'],
-    ['a share of nothing', { kind: 'children', children: 3, shareMl: 0, spareShares: 1 }, null, 'shareMl'],
+    [
+      'a share of nothing',
+      { kind: 'children', children: 3, share: { amount: 0, unit: 'mL' }, spareShares: 1 },
+      null,
+      'share',
+    ],
     ['nothing left', { kind: 'left-of', supplyId: 'flour', amount: 0 }, null, 'amount'],
     ['left of something else', { kind: 'left-of', supplyId: 'oil', amount: 10 }, null, 'supplyId'],
     ['nought batches', { kind: 'batches', batches: 0 }, null, 'batches'],
@@ -170,7 +331,7 @@ describe('scaling', () => {
     ['a bowl of nothing', { kind: 'batches', batches: 1 }, 0, 'bowl'],
     [
       'a bowl smaller than a share',
-      { kind: 'children', children: 2, shareMl: 240, spareShares: 0 },
+      { kind: 'children', children: 2, share: { amount: 240, unit: 'mL' }, spareShares: 0 },
       200,
       'bowl',
     ],

@@ -61,13 +61,14 @@ const LADDERS: Readonly<Record<UnitSystem, Readonly<Record<MeasureId, readonly R
   metric: {
     g: metric(0.1),
     mL: metric(0.5),
-    piece: [[exact(1)], EXACTLY],
+    // Whole already, or half where the recipe says so.
+    piece: [EXACTLY],
     mm: [[exact(10)], [exact(1)], EXACTLY],
   },
   us: {
     g: [[OZ], [OZ.div(2)], [OZ.div(4)], [OZ.div(8)], EXACTLY],
     mL: [[CUP.div(4), CUP.div(3)], [TBSP.div(2)], [TSP.div(4)], [TSP.div(8)], EXACTLY],
-    piece: [[exact(1)], EXACTLY],
+    piece: [EXACTLY],
     mm: [[exact(25.4).div(8)], EXACTLY],
   },
 };

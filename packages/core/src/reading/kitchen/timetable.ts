@@ -1,5 +1,6 @@
-import { minutesSinceMidnight, type ClockTime } from '../../calendar/index.ts';
+import { minutesSinceMidnight, type ClockTime, type Minutes } from '../../calendar/index.ts';
 import type { Recipe, RecipeStep } from '../../library/index.ts';
+import { memoised } from '../ground/memo.ts';
 
 /** One step of a process with its times, in minutes since the midnight of the day by whose time it is fitted. */
 export interface TimedStep {
@@ -53,6 +54,53 @@ export function timetableOf(recipe: Recipe, readyBy: ClockTime, earliest: number
     spareMinutes: earliest === null ? null : at - earliest,
   };
 }
+
+/** A part of a process that somebody stays with: hands, and short waits between them. */
+export interface Stretch {
+  /** The step with which it begins; null for a recipe without steps. */
+  readonly begins: RecipeStep | null;
+  /** Minutes of hands. */
+  readonly minutes: Minutes;
+  /** From its first step to the end of its last, short waits between included. */
+  readonly lastsMinutes: Minutes;
+  /** How long it waits by itself afterwards. */
+  readonly waitMinutes: Minutes;
+}
+
+/** Nobody stays with what rests for so long: it is gone on with another time. A default of Kobby. */
+const LEFT_FROM_MINUTES = 60;
+
+/**
+ * A recipe in the stretches in which it is made: mix, rest, rise, bake and cool by its steps. What rests for long is a stretch of
+ * its own on either side.
+ */
+export const stretchesOf = memoised((recipe: Recipe): readonly Stretch[] => {
+  const [minutes, waits] = [minutesOfSteps(recipe), waitsOfSteps(recipe)];
+  if (recipe.steps.length === 0) {
+    const hands = recipe.minutes;
+    const wait = Math.round(recipe.waitHours * 60) as Minutes;
+    return [{ begins: null, minutes: hands, lastsMinutes: hands, waitMinutes: wait }];
+  }
+  const stretches: Stretch[] = [];
+  let [from, hands, lasts] = [0, 0, 0];
+  recipe.steps.forEach((_, i) => {
+    hands += minutes[i]!;
+    lasts += minutes[i]!;
+    const isLast = i === recipe.steps.length - 1;
+    if (!isLast && waits[i]! < LEFT_FROM_MINUTES) {
+      lasts += waits[i]!;
+      return;
+    }
+    stretches.push({
+      begins: recipe.steps[from]!,
+      minutes: hands as Minutes,
+      lastsMinutes: lasts as Minutes,
+      waitMinutes: waits[i]! as Minutes,
+    });
+    [from, hands, lasts] = [i + 1, 0, 0];
+  });
+  return stretches;
+});
 
 function minutesOfSteps({ steps, minutes }: Recipe): readonly number[] {
   const told = steps.reduce<number>((all, step) => all + step.minutes, 0);

@@ -102,8 +102,19 @@ function optionsOf(
 ): readonly number[] {
   const options: number[] = [];
   for (const [s, slot] of slots.entries())
-    if (isForIt(task, slot, home) && isInTime(task, slot.to, done)) options.push(s);
+    if (isForIt(task, slot, home) && isLongEnough(task, slot, home) && isInTime(task, slot.to, done))
+      options.push(s);
   return options;
+}
+
+/** Whether what waits in between, and cannot be left, has room in a slot from its beginning to its end. */
+export function isLongEnough(
+  { minutes, lastsMinutes = minutes }: ChosenTask,
+  slot: ReadySlot,
+  home: Home,
+): boolean {
+  if (lastsMinutes <= minutes || slot.minutes === null) return true;
+  return lastsMinutes <= slot.minutes + valueIn(home, 'slotOverMinutes');
 }
 
 /** Whether a slot is one of those in which a task may be done at all, by whose it is and where. */

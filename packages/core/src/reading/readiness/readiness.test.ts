@@ -413,3 +413,82 @@ test('in generated units of full size nothing breaks a deadline, wait, gap, need
     }
   }
 });
+
+describe('what is baked takes its waits along', () => {
+  type Steps = readonly (readonly [minutes: number, waitMinutes: number])[];
+  const ROLLS: Steps = [
+    [14, 40],
+    [15, 15],
+    [5, 10],
+    [5, 30],
+  ];
+  const baking = (steps: Steps, nap: number, rest: object = {}): Book =>
+    after(
+      base,
+      homeWith({ prepSlots: [{ id: 'nap', name: 'Nap time', start: '13:00', minutes: week(nap) }] }),
+      aSupply('flour', { unit: 'g', category: 'food', got: 'tap' }),
+      aSupply('rolls', { category: 'made' }),
+      {
+        type: 'library/put-recipe',
+        recipe: {
+          id: 'rolls',
+          title: 'Rolls',
+          kind: 'food',
+          minutes: 39,
+          yields: { amount: 12, unit: 'piece' },
+          ingredients: [{ supplyId: 'flour', amount: 480 }],
+          steps: steps.map(([minutes, waitMinutes]) => ({ text: 'Go on', minutes, waitMinutes })),
+          cooked: true,
+          keepsDays: 2,
+          makesId: 'rolls',
+          ...rest,
+        } as never,
+      },
+      anActivity('eat', { mode: 'whole-group', materials: [aMaterial('rolls', 1)] }),
+      onDay('p', 'eat', 3),
+    );
+  const cooks = (book: Book): ReadyEntry[] => ready(book).entries.filter(({ task }) => task.kind === 'cook');
+
+  test('39 minutes of hands and 65 of waiting do not fit a nap of 60, and it says so', () => {
+    const [entry] = cooks(baking(ROLLS, 60));
+    expect([entry!.task.minutes, entry!.slot]).toEqual([39, null]);
+    expect(entry!.why).toMatchObject({ kind: 'minutes', missing: 44 });
+    expect(entry!.why!.text).toBe(
+      'It takes 39 min of hands and 65 min of waiting in between, 1 h 44 min in all; no time before it is that long.',
+    );
+  });
+
+  test.each([
+    [93, false],
+    // A time may run over by ten minutes.
+    [94, true],
+    [120, true],
+  ])('in a time of %i minutes: %s', (nap, fits) => {
+    expect(cooks(baking(ROLLS, nap)).map(({ slot }) => slot !== null)).toEqual([fits]);
+  });
+
+  test('a night of rest makes two of it, in their order, with the night between them', () => {
+    const book = baking(
+      [
+        [20, 600],
+        [10, 25],
+        [5, 15],
+      ],
+      60,
+    );
+    const [first, second, ...rest] = cooks(book);
+    expect(rest).toEqual([]);
+    expect([first!, second!].map(({ task }) => task.minutes).toSorted()).toEqual([15, 20]);
+    const [mix, bake] = [first!, second!].toSorted((a, b) => (a.task.id < b.task.id ? 1 : -1));
+    expect([mix!.slot?.date, bake!.slot?.date]).toEqual(['2027-03-08', '2027-03-09']);
+  });
+
+  test('without steps its own minutes and hours count', () => {
+    const [entry] = cooks(baking([], 60, { waitHours: 2 }));
+    expect([entry!.task.minutes, entry!.task.waitMinutes, entry!.slot?.date]).toEqual([
+      39,
+      120,
+      '2027-03-09',
+    ]);
+  });
+});

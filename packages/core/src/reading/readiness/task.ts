@@ -37,6 +37,8 @@ export interface ReadyTask {
   readonly forWhat: string;
   readonly placement: Placement | null;
   readonly minutes: Minutes;
+  /** From its beginning to its end, with waits in between for which somebody stays; left out: as long as its minutes. */
+  readonly lastsMinutes?: Minutes;
   /** How the minutes came about. */
   readonly how: string;
   /** The numbered day that needs it, and the moment; the number is 0 where only a date does. */

@@ -11,6 +11,7 @@ import type { OwnTask, Placement } from '../../unit/index.ts';
 import type { ChangeOver } from '../changeover/changeover.ts';
 import type { SupplyLine } from '../gather/line.ts';
 import { memoised } from '../ground/memo.ts';
+import { stretchesOf, type Stretch } from '../kitchen/timetable.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import { openingOf } from './slots.ts';
 import type { ReadyTask } from './task.ts';
@@ -301,26 +302,45 @@ function cooking(lines: readonly SupplyLine[], frame: Frame, today: PlainDay): r
     const date = shortOn ?? by.date;
     if (line.basket !== 'cook' || made === null || date < today) return [];
     const { recipe, times } = made;
-    const usedAt = openingOf(frame.home, date);
-    const wait = Math.round(recipe.waitHours * 60) as Minutes;
-    const keeps = recipe.keepsDays === null ? null : Math.max(recipe.keepsDays * DAY, wait);
-    return [
-      task(frame, {
-        id: `${frame.unit.id}:cook:${supply.id}`,
+    const stretches = stretchesOf(recipe);
+    const id = `${frame.unit.id}:cook:${supply.id}`;
+    const idAt = (i: number): string => (i === stretches.length - 1 ? id : `${id}:${i + 1}`);
+    return stretches.map((stretch, i) => {
+      const { minutes, lastsMinutes, waitMinutes, begins } = stretch;
+      // What comes after it takes its time too.
+      const wait = stretches
+        .slice(i + 1)
+        .reduce((sum, later) => sum + later.lastsMinutes + later.waitMinutes, waitMinutes as number);
+      const keeps = recipe.keepsDays === null ? null : Math.max(recipe.keepsDays * DAY, wait);
+      const part =
+        stretches.length > 1 ? `, ${i + 1} of ${stretches.length}: ${begins!.text.replace(/\.$/, '')}` : '';
+      return task(frame, {
+        id: idAt(i),
         kind: 'cook',
-        text: `Cook ${recipe.title}`,
+        text: `Cook ${recipe.title}${part}`,
         forWhat: [...new Set(line.uses.map(({ placement }) => placement.content.title))]
           .slice(0, 2)
           .join(', '),
         placement: line.uses[0]?.placement ?? null,
-        minutes: recipe.minutes,
-        how: `the recipe's minutes${times > 1 ? `; made ${times} times in all, this is the first` : ''}`,
+        minutes,
+        lastsMinutes,
+        how: howLong(stretch, times),
         day: frame.calendar.days.find((day) => day.date === date) ?? by,
-        usedAt,
-        waitMinutes: wait,
+        usedAt: openingOf(frame.home, date),
+        waitMinutes: wait as Minutes,
         mostMinutes: keeps as Minutes | null,
+        needs:
+          i === 0
+            ? []
+            : [{ taskId: idAt(i - 1), waitMinutes: stretches[i - 1]!.waitMinutes, mostMinutes: null }],
         things: [recipe.title],
-      }),
-    ];
+      });
+    });
   });
+}
+
+function howLong({ minutes, lastsMinutes, begins }: Stretch, times: number): string {
+  const between = lastsMinutes > minutes ? `, and ${lastsMinutes - minutes} min of waiting in between` : '';
+  const again = times > 1 ? `; made ${times} times in all, this is the first` : '';
+  return `the recipe's ${begins ? 'steps' : 'minutes'}${between}${again}`;
 }

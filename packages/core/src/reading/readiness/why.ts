@@ -1,7 +1,7 @@
 import { formatDuration, type Minutes } from '../../calendar/index.ts';
 import { WAITING_PLACES, type Home, type WaitingPlaceKind } from '../../house/index.ts';
 import { Board, type Laid, type ScheduleProblem } from '../../schedule/index.ts';
-import { isForIt } from './assemble.ts';
+import { isForIt, isLongEnough } from './assemble.ts';
 import type { ChosenTask } from './chosen.ts';
 import type { ReadySlot } from './slots.ts';
 
@@ -88,6 +88,13 @@ function withoutOptions(task: ChosenTask, slots: readonly ReadySlot[], home: Hom
         (task.choice?.slotId ?? null) !== null
           ? 'The time that was chosen for it comes too late, or is gone.'
           : `There is no time ${task.where === 'away' ? 'out of the house' : 'for making ready'} before it.${needsOfWait}`,
+    };
+  const { minutes, lastsMinutes = minutes } = task;
+  if (before.every((slot) => !isLongEnough(task, slot, home)))
+    return {
+      kind: 'minutes',
+      missing: (lastsMinutes - Math.max(...before.map((slot) => slot.minutes ?? 0))) as Minutes,
+      text: `It takes ${minutes} min of hands and ${lastsMinutes - minutes} min of waiting in between, ${formatDuration(lastsMinutes as Minutes)} in all; no time before it is that long.`,
     };
   const longest = task.usedAt - before[0]!.to;
   if (longest < task.waitMinutes)

@@ -9,6 +9,7 @@ import {
   toNumber,
   type CounterLine,
   type KitchenOrder,
+  type MeasureId,
   type Mix,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
@@ -20,12 +21,11 @@ import ShelfCard from '../../parts/ShelfCard.vue';
 const props = defineProps<{ mix: Mix; order: KitchenOrder }>();
 const explained = ref<string | null>(null);
 const recipe = computed(() => props.mix.scaled.recipe);
-const shown = (amount: number, unit: typeof recipe.value.yields.unit): string =>
+const shown = (amount: number, unit: MeasureId): string =>
   formatQuantity(quantity(amount, unit), props.order.system);
 const vessel = computed(() => (recipe.value.kind === 'science' ? 'container' : 'bowl'));
 const gives = computed(() => {
-  const { gives: all, bowls } = props.mix.scaled;
-  const { unit } = recipe.value.yields;
+  const { gives: all, bowls, unit } = props.mix.scaled;
   const whole = shown(toNumber(all), unit);
   return bowls === 1
     ? whole

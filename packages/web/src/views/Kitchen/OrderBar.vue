@@ -6,9 +6,11 @@ import {
   homeOf,
   onHand,
   ownBowls,
+  startingShare,
   suppliesAsMade,
   valueIn,
   WAYS_TO_MEASURE,
+  yieldOf,
   type AllergenId,
   type Child,
   type KitchenOrder,
@@ -29,9 +31,10 @@ const home = computed(() => homeOf(store.book));
 
 const isScience = computed(() => props.recipe.kind === 'science');
 // The amounts of something to show are for one container.
+const made = computed(() => yieldOf(props.recipe));
 const targets = computed(() => ({
   children: 'Children',
-  volume: isScience.value ? 'A container' : 'A tub',
+  volume: isScience.value ? 'A container' : made.value.unit === 'mL' ? 'A tub' : 'How much',
   'left-of': 'What is left',
   batches: isScience.value ? 'Times' : 'Batches',
 }));
@@ -53,10 +56,10 @@ const BEGIN: Readonly<Record<Target['kind'], () => Target>> = {
   children: () => ({
     kind: 'children',
     children: props.children.length,
-    shareMl: valueIn(home.value, 'doughShareMl'),
+    share: startingShare(props.recipe, home.value),
     spareShares: 0,
   }),
-  volume: () => ({ kind: 'volume', amount: props.recipe.yields.amount }),
+  volume: () => ({ kind: 'volume', amount: made.value.amount }),
   'left-of': () => ({ kind: 'left-of', supplyId: first.value, amount: leftOf(first.value) }),
   batches: () => ({ kind: 'batches', batches: 1 }),
 };
@@ -117,11 +120,11 @@ const apart = computed(() => {
           @update:model-value="setTarget({ children: $event ?? 0 })"
         />
         <AmountField
-          :model-value="target.shareMl"
-          label="A share"
-          path="shareMl"
-          unit="mL"
-          @update:model-value="setTarget({ shareMl: $event ?? 0 })"
+          :model-value="target.share.amount"
+          :label="made.unit === 'piece' ? 'Pieces a child' : 'A share'"
+          path="share"
+          :unit="target.share.unit"
+          @update:model-value="setTarget({ share: { ...target.share, amount: $event ?? 0 } })"
         />
         <NumberField
           :model-value="target.spareShares"
@@ -132,7 +135,7 @@ const apart = computed(() => {
       </template>
       <template v-else-if="target.kind === 'volume'">
         <ChoiceField
-          v-if="recipe.yields.unit === 'mL'"
+          v-if="made.unit === 'mL'"
           :model-value="tubId"
           label="Tub, filled as usual"
           path="tub"
@@ -144,7 +147,7 @@ const apart = computed(() => {
           :model-value="target.amount"
           label="How much"
           path="amount"
-          :unit="recipe.yields.unit"
+          :unit="made.unit"
           @update:model-value="setTarget({ amount: $event ?? 0 })"
         />
       </template>
@@ -173,6 +176,7 @@ const apart = computed(() => {
         @update:model-value="setTarget({ batches: $event ?? 0 })"
       />
       <AmountField
+        v-if="made.unit === 'mL' || made.unit === 'g'"
         :model-value="order.bowlMl"
         label="The bowl takes"
         path="bowl"

@@ -47,17 +47,17 @@ describe('what the counter begins with', () => {
   ) => startingOrder(home, children, query, before, recipe);
 
   test.each([
-    [{}, { kind: 'children', children: 2, shareMl: 100, spareShares: 0 }],
+    [{}, { kind: 'children', children: 2, share: { amount: 100, unit: 'mL' }, spareShares: 0 }],
     [{ batches: '1.5' }, { kind: 'batches', batches: 1.5 }],
     [{ amount: '600' }, { kind: 'volume', amount: 600 }],
     [
       { batches: '2', amount: '600' },
       { kind: 'batches', batches: 2 },
     ],
-    [{ batches: '0' }, { kind: 'children', children: 2, shareMl: 100, spareShares: 0 }],
+    [{ batches: '0' }, { kind: 'children', children: 2, share: { amount: 100, unit: 'mL' }, spareShares: 0 }],
     [
       { batches: '-1', amount: 'much' },
-      { kind: 'children', children: 2, shareMl: 100, spareShares: 0 },
+      { kind: 'children', children: 2, share: { amount: 100, unit: 'mL' }, spareShares: 0 },
     ],
   ])('%o', (query, target) => {
     expect(order(query).target).toEqual(target);
@@ -66,13 +66,13 @@ describe('what the counter begins with', () => {
   test('keeps what was chosen before about children, bowl and measure', () => {
     const before = {
       ...order({}),
-      target: { kind: 'children', children: 5, shareMl: 80, spareShares: 1 },
+      target: { kind: 'children', children: 5, share: { amount: 80, unit: 'mL' }, spareShares: 1 },
       bowlMl: 900,
       system: 'us',
       way: 'weighed',
     } as never;
     expect(order({}, before)).toMatchObject({
-      target: { kind: 'children', children: 5, shareMl: 80, spareShares: 1 },
+      target: { kind: 'children', children: 5, share: { amount: 80, unit: 'mL' }, spareShares: 1 },
       bowlMl: 900,
       system: 'us',
       way: 'weighed',

@@ -1,4 +1,12 @@
-import { valueIn, type Child, type Home, type KitchenOrder, type Recipe, type Target } from '@kobby/core';
+import {
+  startingShare,
+  yieldOf,
+  type Child,
+  type Home,
+  type KitchenOrder,
+  type Recipe,
+  type Target,
+} from '@kobby/core';
 import type { LocationQuery } from 'vue-router';
 
 const numberIn = (query: LocationQuery, field: string): number | null => {
@@ -19,12 +27,11 @@ export function startingOrder(
 ): KitchenOrder {
   const batches = numberIn(query, 'batches');
   const amount = numberIn(query, 'amount');
-  const forChildren: Target = {
-    kind: 'children',
-    children: children.length,
-    shareMl: valueIn(home, 'doughShareMl'),
-    spareShares: 0,
-  };
+  const share = recipe ? startingShare(recipe, home) : null;
+  const forChildren: Target = share
+    ? { kind: 'children', children: children.length, share, spareShares: 0 }
+    : { kind: 'batches', batches: 1 };
+  const unit = recipe && yieldOf(recipe).unit;
   return {
     target:
       batches !== null
@@ -32,11 +39,12 @@ export function startingOrder(
         : amount !== null
           ? { kind: 'volume', amount }
           : before?.target.kind === 'children' && recipe?.kind !== 'science'
-            ? before.target
+            ? { ...before.target, ...(before.target.share.unit === unit || !share ? {} : { share }) }
             : recipe?.kind === 'science'
               ? { kind: 'batches', batches: recipe.repeats }
               : forChildren,
-    bowlMl: before?.bowlMl ?? null,
+    // A bowl is for what is poured or kneaded: nobody knows what it takes of rolls.
+    bowlMl: unit === 'piece' || unit === 'mm' ? null : (before?.bowlMl ?? null),
     wanted: { without: [], onlyFood: false },
     system: before?.system ?? home.units,
     way: before?.way ?? 'kept',

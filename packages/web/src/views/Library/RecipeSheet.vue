@@ -2,10 +2,14 @@
 import {
   ALLERGENS,
   allergensNamedIn,
+  formatQuantity,
+  homeOf,
   INGREDIENT_ROLES,
   MEASURES,
   OWNERS,
+  quantity,
   RECIPE_KINDS,
+  yieldOf,
   type Ingredient,
   type RecipeStep,
   type Swap,
@@ -70,6 +74,14 @@ const blankIngredient = (): Ingredient => ({
   limit: null,
   feelFor: '',
   shapeless: false,
+});
+// Of parts by volume nobody writes down what comes out: it follows.
+const gives = computed((): string | null => {
+  const { partMl, ingredients, yields } = draft.value;
+  const parts = (ingredients ?? []).filter(({ amount }) => amount > 0);
+  if (partMl === null || partMl === undefined || !(partMl > 0) || parts.length === 0) return null;
+  const { amount, unit } = yieldOf({ partMl, ingredients: parts as Ingredient[], yields });
+  return formatQuantity(quantity(amount, unit), homeOf(store.book).units);
 });
 const inParts = computed({
   get: () => draft.value.partMl !== null,
@@ -147,13 +159,16 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
       <AmountField v-if="inParts" v-model="draft.partMl" label="One part" path="partMl" unit="mL" />
     </div>
     <div class="side-by-side">
-      <AmountField
-        v-model="draft.yields.amount"
-        label="Gives"
-        path="yields.amount"
-        :unit="draft.yields.unit"
-      />
-      <ChoiceField v-model="draft.yields.unit" label="In" path="yields.unit" :options="measures" />
+      <p v-if="gives" class="soft" data-test="gives">Gives {{ gives }}: the parts add up to it.</p>
+      <template v-else>
+        <AmountField
+          v-model="draft.yields.amount"
+          label="Gives"
+          path="yields.amount"
+          :unit="draft.yields.unit"
+        />
+        <ChoiceField v-model="draft.yields.unit" label="In" path="yields.unit" :options="measures" />
+      </template>
       <ChoiceField
         v-model="draft.makesId"
         label="Kept as"

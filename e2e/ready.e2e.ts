@@ -72,7 +72,7 @@ test('a task is dragged into another time', async () => {
       const { x, y, width, height } = element.getBoundingClientRect();
       return { x: x + width / 2, y: y + height / 2 };
     });
-  const from = await middleOf('[aria-label="Take in hand: Cook Rice flour lump"]');
+  const from = await middleOf('[aria-label="Take in hand: Set out the things of Day 5"]');
   await mara.page.mouse.move(from.x, from.y);
   await mara.page.mouse.down();
   await mara.page.mouse.move(from.x + 12, from.y + 12, { steps: 4 });
@@ -81,7 +81,7 @@ test('a task is dragged into another time', async () => {
   const to = await middleOf('section[aria-label^="Thu 11 March · Sol"]');
   await mara.page.mouse.move(to.x, to.y, { steps: 6 });
   await mara.page.mouse.up();
-  await mara.find('section[aria-label^="Thu 11 March · Sol"] [data-task="unit-kites:cook:lump-rice"]');
+  await mara.find('section[aria-label^="Thu 11 March · Sol"] [data-task="unit-kites:set-out:5"]');
   await mara.sees('1 that moved');
 });
 

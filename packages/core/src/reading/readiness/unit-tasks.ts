@@ -329,15 +329,19 @@ function cooking(lines: readonly SupplyLine[], frame: Frame, today: PlainDay): r
         usedAt: openingOf(frame.home, date),
         waitMinutes: wait as Minutes,
         mostMinutes: keeps as Minutes | null,
-        needs:
-          i === 0
-            ? []
-            : [{ taskId: idAt(i - 1), waitMinutes: stretches[i - 1]!.waitMinutes, mostMinutes: null }],
+        needs: i === 0 ? [] : [restedSince(idAt(i - 1), stretches[i - 1]!)],
         things: [recipe.title],
       });
     });
   });
 }
+
+// What rests is gone on with within a day of it: a default of Kobby.
+const restedSince = (taskId: string, { waitMinutes }: Stretch): ReadyTask['needs'][number] => ({
+  taskId,
+  waitMinutes,
+  mostMinutes: (waitMinutes + DAY) as Minutes,
+});
 
 function howLong({ minutes, lastsMinutes, begins }: Stretch, times: number): string {
   const between = lastsMinutes > minutes ? `, and ${lastsMinutes - minutes} min of waiting in between` : '';

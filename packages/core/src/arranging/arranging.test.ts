@@ -152,7 +152,7 @@ describe('fitting a circle', () => {
     expect(steps(book, 900)).toEqual([
       'kites: 12 verses in place of 5',
       'Add hop',
-      'That is all there is: 8 min 20 s of 15 min.',
+      'That is all there is: 8½ min of 15 min.',
     ]);
   });
 
@@ -169,9 +169,7 @@ describe('fitting a circle', () => {
   test('keeps what is pinned and what was sung already', () => {
     const pinned = after(book, aPiece('talk', 'a2', { ...lasting(2), pinned: true }));
     expect(steps(pinned, 130)).toEqual(['Leave out hello', 'Leave out kites', 'Leave out bye']);
-    expect(steps(pinned, 100)).toBe(
-      'It cannot be done in 1 min 40 s: what stays as it is takes 2 min (talk).',
-    );
+    expect(steps(pinned, 100)).toBe('It cannot be done in 1½ min: what stays as it is takes 2 min (talk).');
     expect(steps(book, 260, 'day', 2)).toEqual(['Leave out talk']);
     const lively = after(book, aPiece('jump', 'a4', { kind: 'moving', pinned: true, ...lasting(1) }));
     expect(

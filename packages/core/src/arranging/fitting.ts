@@ -1,8 +1,8 @@
 import type { ChangeInput } from '../changes/index.ts';
 import type { Home } from '../house/index.ts';
+import { aboutSeconds } from '../measure/index.ts';
 import {
   fitCircle,
-  formatSeconds,
   lengthOf,
   missingIn,
   pieceIdeas,
@@ -74,7 +74,7 @@ export function fitRun(
   });
   const short =
     result.leftSeconds > 0 && run.seconds < atMostSeconds
-      ? `That is all there is: ${formatSeconds(result.seconds)} of ${formatSeconds(atMostSeconds)}.`
+      ? `That is all there is: ${aboutSeconds(result.seconds)} of ${aboutSeconds(atMostSeconds)}.`
       : null;
   return { outcome: 'fitted', steps, seconds: result.seconds, short, changes };
 }
@@ -185,7 +185,7 @@ function whyNot(
 ): string {
   const pinned = candidates.filter(({ fit }) => fit.pinned).map(({ title }) => title);
   if (result.outcome === 'too-long')
-    return `It cannot be done in ${formatSeconds(atMostSeconds)}: what stays as it is takes ${formatSeconds(result.pinnedSeconds)} (${pinned.join(', ')}).`;
+    return `It cannot be done in ${aboutSeconds(atMostSeconds)}: what stays as it is takes ${aboutSeconds(result.pinnedSeconds)} (${pinned.join(', ')}).`;
   return `It cannot be done: as ${pinned.join(', ')} ${pinned.length === 1 ? 'stays' : 'stay'}, it would end lively or have two lively pieces together.`;
 }
 

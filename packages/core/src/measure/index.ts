@@ -1,4 +1,5 @@
 /** Measure: quantities, units, money and the plain texts and ids that everything above is made of. The ground floor. */
+export * from './about.ts';
 export * from './exact.ts';
 export * from './money.ts';
 export * from './quantity.ts';

@@ -36,6 +36,14 @@ describe("a theme's things", () => {
     expect(gaps(thing('a', { rank: 1 }), thing('b', { rank: 3 }))).toEqual([
       ['rank', 'Nothing is number 2, just before b'],
     ]);
+    // Each kind of thing is an order of its own: three life stories in one theme.
+    const stories = ['frog', 'hen', 'bee'].flatMap((kind) =>
+      [1, 2, 3].map((rank) => thing(`${kind}-${rank}`, { kind, rank })),
+    );
+    expect(gaps(...stories)).toEqual([]);
+    expect(gaps(...stories.filter(({ name }) => name !== 'hen-2'))).toEqual([
+      ['rank', 'Nothing is number 2, just before hen-3'],
+    ]);
     expect(gaps(thing('a', { rank: 1 }), thing('b', { rank: 1 }))).toEqual([
       ['rank', 'a and b are both number 1'],
       ['rank', 'b and a are both number 1'],

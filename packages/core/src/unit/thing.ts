@@ -110,8 +110,11 @@ function rankGap(thing: Thing, things: readonly Thing[]): ThingGap[] {
   const { rank } = thing;
   if (rank === null) return [];
   const gap = (text: string): ThingGap[] => [{ thingId: thing.id, column: 'rank', text }];
-  const twin = things.find((other) => other !== thing && other.rank === rank);
+  // Three life stories in one theme are three orders: where several things are first, each kind is an order of its own.
+  const isOneOrder = things.filter((other) => other.rank === 1).length < 2;
+  const same = isOneOrder ? things : things.filter(({ kind }) => sameName(kind ?? '', thing.kind ?? ''));
+  const twin = same.find((other) => other !== thing && other.rank === rank);
   if (twin) return gap(`${thing.name} and ${twin.name} are both number ${rank}`);
-  const isReached = rank === 1 || things.some((other) => other.rank === rank - 1);
+  const isReached = rank === 1 || same.some((other) => other.rank === rank - 1);
   return isReached ? [] : gap(`Nothing is number ${rank - 1}, just before ${thing.name}`);
 }

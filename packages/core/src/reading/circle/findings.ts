@@ -3,7 +3,7 @@ import { groupBy } from '../../book/index.ts';
 import { formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
-import { formatSeconds } from './length.ts';
+import { aboutSeconds } from '../../measure/index.ts';
 import type { CirclePart, CircleRun } from './run.ts';
 import { staysIn } from './stay.ts';
 
@@ -44,7 +44,7 @@ function overFindings(runs: readonly CircleRun[]): Finding[] {
       rule: 'circle-over',
       level: 'note',
       title: `${first.block.name} is longer than its time`,
-      detail: `${formatDays(over.map(({ day }) => day.number))}: up to ${formatSeconds(longest)}, the block has ${first.block.minutes} min.`,
+      detail: `${formatDays(over.map(({ day }) => day.number))}: up to ${aboutSeconds(longest)}, the block has ${first.block.minutes} min.`,
       instead: 'Leave out a verse or a piece, or give the block more time.',
       basis: 'the blocks of this home',
       ...about(over),
@@ -67,7 +67,7 @@ function dragFindings(runs: readonly CircleRun[], { home }: Frame, factor: numbe
       rule: 'circle-drags',
       level: 'note',
       title: `${block.name}: most of them are done before the end`,
-      detail: `${formatDays(drags.map(({ run }) => run.day.number))}: on Day ${day.number} ${first.sits === 0 ? 'nobody' : `${first.sits} of ${first.of}`} sits to the end of ${formatSeconds(first.run.seconds)}.`,
+      detail: `${formatDays(drags.map(({ run }) => run.day.number))}: on Day ${day.number} ${first.sits === 0 ? 'nobody' : `${first.sits} of ${first.of}`} sits to the end of ${aboutSeconds(first.run.seconds)}.`,
       instead: 'Make it shorter, put something lively in the middle, or let the youngest go to an assistant.',
       basis:
         'minutes of sitting for each year of age, as this home sets them, and what you told of earlier circles',

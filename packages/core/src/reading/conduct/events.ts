@@ -37,7 +37,10 @@ function findingsOf(event: SpecialEvent, placements: readonly Placement[], frame
       },
     ];
   }
-  const beside = placements.filter(({ where }) => where.kind === 'day' && where.day === at.day);
+  // What is pinned there belongs to it.
+  const beside = placements.filter(
+    ({ where, pinned }) => where.kind === 'day' && where.day === at.day && !pinned,
+  );
   if (beside.length === 0) return [];
   return [
     {
@@ -45,7 +48,7 @@ function findingsOf(event: SpecialEvent, placements: readonly Placement[], frame
       rule: 'special-day',
       level: 'note',
       title: `${event.title} fills the day`,
-      detail: `${formatDays([at.day])} also has ${beside.length === 1 ? 'one ordinary thing' : `${beside.length} ordinary things`}. Move them, or put them in the reserve.`,
+      detail: `${formatDays([at.day])} also has ${beside.length === 1 ? 'one ordinary thing' : `${beside.length} ordinary things`}. Move them, put them in the reserve, or pin what belongs to it.`,
       basis: 'on a special day the ordinary plan is thrown out',
     },
   ];

@@ -16,6 +16,7 @@ import {
 import { seeded } from '../../testing/problems.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
 import { read } from '../answers/read.ts';
+import { stageDueText } from './forecast.ts';
 import { fullHouseDays } from './full-house.ts';
 
 type Observation = Extract<ChangeInput, { type: 'watch/put-observation' }>['observation'];
@@ -233,5 +234,29 @@ describe('what cannot be', () => {
     expect(() => gesture([saw('2027-03-02', null, { seen: '' })])).toThrow('Say what was seen');
     const hot = saw('2027-03-02', null, { measured: [{ kind: 'temperature', value: 400 }] });
     expect(() => gesture([hot])).toThrow('Between -60 and 120');
+  });
+});
+
+describe('what is due', () => {
+  const due = (today: string, ...more: readonly ChangeInput[]): string | null => {
+    const book = after(
+      testBook(home, aSupply('earth', { unit: 'g' })),
+      observed({ startedOn: plainDay('2027-03-08') }),
+      ...more,
+    );
+    const [forecast] = watchedIn(book, plainDay(today));
+    return forecast?.due ? stageDueText(forecast.due, plainDay(today)) : null;
+  };
+  // It swells for one day to three: the root may come from Tuesday on, and is due on Thursday.
+  test.each([
+    ['2027-03-08', null],
+    ['2027-03-09', 'Root may begin from today on'],
+    ['2027-03-11', 'Root is due today'],
+    ['2027-03-12', 'Root: 1 day late, look now'],
+    ['2027-03-15', 'Root: 4 days late, look now'],
+  ])('on %s: %s', (today, told) => expect(due(today)).toBe(told));
+  test('is told until it was seen, and the next one then', () => {
+    expect(due('2027-03-12', saw('2027-03-12', 'root'))).toBeNull();
+    expect(due('2027-03-14', saw('2027-03-12', 'root'))).toBe('Into a pot may begin from today on');
   });
 });

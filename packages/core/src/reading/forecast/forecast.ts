@@ -8,6 +8,7 @@ import {
 import type { Observation, Sighting, WatchStage } from '../../watch/index.ts';
 import { calendarIn } from '../plan/house.ts';
 import { answer } from '../ground/answer.ts';
+import { counted } from '../ground/finding.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 
 /** When a stage begins, by all that is known: from one day to another, both included. */
@@ -43,6 +44,8 @@ export interface Forecast {
   readonly stages: readonly StageForecast[];
   readonly now: StageForecast;
   readonly isOver: boolean;
+  /** What may begin today, or should have by now, and was not seen to: left closed until then, it is opened. */
+  readonly due: StageForecast | null;
   /** The last day that it may take. */
   readonly endsLatest: PlainDay;
   /** The days from `today` on, for a fortnight at most, on which it is looked at. */
@@ -63,6 +66,12 @@ export const forecastsOf = answer((look, today: PlainDay): readonly Forecast[] =
         Number(a.isOver) - Number(b.isOver) || (a.observation.startedOn < b.observation.startedOn ? 1 : -1),
     );
 });
+
+/** What is told on a day of a stage that is due: `Root is due today`, `Root: 2 days late, look now`. */
+export function stageDueText({ stage, latest, overdueDays }: StageForecast, today: PlainDay): string {
+  if (overdueDays > 0) return `${stage.name}: ${counted(overdueDays, 'day')} late, look now`;
+  return latest === today ? `${stage.name} is due today` : `${stage.name} may begin from today on`;
+}
 
 const FORTNIGHT = 14;
 
@@ -88,11 +97,22 @@ const forecastOf = memoised(
       stages,
       now,
       isOver,
+      due: isOver ? null : dueOf(stages, observation, today),
       endsLatest,
       looks: isOver ? [] : looksOf(observation, stages, sightings, calendar, today),
     };
   },
 );
+
+// The first stage that has not begun, from the first day on which it could have.
+function dueOf(
+  stages: readonly StageForecast[],
+  { startedOn }: Observation,
+  today: PlainDay,
+): StageForecast | null {
+  const next = stages.find(({ state }) => state === 'to-come');
+  return next && startedOn <= today && next.earliest <= today ? next : null;
+}
 
 const later = (a: PlainDay, b: PlainDay): PlainDay => (a > b ? a : b);
 

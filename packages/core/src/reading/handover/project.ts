@@ -2,9 +2,11 @@ import type { Book } from '../../book/index.ts';
 import { formatDay, formatMinutes, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Share } from '../../handover/index.ts';
 import { PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
-import { formatSeconds } from '../circle/length.ts';
+import { aboutSeconds } from '../../measure/index.ts';
 import { thingsFor, type CirclePart, type CircleRun } from '../circle/run.ts';
 import { read } from '../answers/read.ts';
+import { stageDueText } from '../forecast/forecast.ts';
+import { watchedIn } from '../readiness/ready.ts';
 import type { TaskKind } from '../readiness/task.ts';
 import { dayPlanOf, type DayPlan } from '../room/day-plan.ts';
 import type { Handover, HandoverCircle, HandoverDay } from './handover-schema.ts';
@@ -31,7 +33,9 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
     lastDate: share.lastDate,
     emergencyNumber: frame.home.emergencyNumber,
     poisonCentreNumber: frame.home.poisonCentreNumber,
-    days: days.map((day) => dayOf(shown, dayPlanOf(book, reading, day.number)!, reading.ready.entries)),
+    days: days.map((day) =>
+      dayOf(shown, dayPlanOf(book, reading, day.number)!, reading.ready.entries, today),
+    ),
     notes: Object.values(book.notes)
       .filter(({ shareId }) => shareId === share.id)
       .toSorted((a, b) => (a.at < b.at ? 1 : -1))
@@ -47,7 +51,13 @@ export function project(book: Book, share: Share, today: PlainDay): Handover {
 
 type Entries = ReturnType<typeof read>['ready']['entries'];
 
-function dayOf(shown: Shown, plan: DayPlan, entries: Entries): HandoverDay {
+// What is watched and due: whoever is in the room looks.
+const dueLines = (book: Book, today: PlainDay): readonly string[] =>
+  watchedIn(book, today).flatMap(({ observation, due }) =>
+    due ? [`${observation.title}: ${stageDueText(due, today)}`] : [],
+  );
+
+function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): HandoverDay {
   const { frame, share, book } = shown;
   const { day } = plan;
   const items = [...plan.blocks.flatMap((block) => block.items), ...plan.setUps]
@@ -59,6 +69,7 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries): HandoverDay {
   const lines = [
     ...plan.blocks.flatMap(({ block, lines: told }) => told.map((text) => ({ blockId: block.id, text }))),
     ...plan.lines.map((text) => ({ blockId: null, text })),
+    ...(day.date === today ? dueLines(book, today) : []).map((text) => ({ blockId: null, text })),
   ].map((line) => ({ ...line, text: withShownNames(line.text, book) }));
   return {
     number: day.number,
@@ -87,7 +98,7 @@ function circleOf(run: CircleRun, book: Book): HandoverCircle {
     parts: run.parts.map((part) => ({
       title: withShownNames(part.title, book),
       kind: PIECE_KINDS[part.piece.kind].name,
-      length: formatSeconds(part.length.seconds),
+      length: aboutSeconds(part.length.seconds),
       verses: part.verses.map(({ lines }) => lines.map(({ text }) => text)),
       words: withShownNames(wordsOf(part), book),
     })),

@@ -211,12 +211,18 @@ export function inPortions(
  * spoon can do are told in millilitres.
  */
 export function amountText(amount: Exact, measure: MeasureId, system: UnitSystem): string {
-  if (measure === 'piece') return decimals(amount);
+  if (measure === 'piece') return piecesText(amount);
   if (system === 'us' && measure === 'mL') return spoonsText(amount);
   if (system === 'us' && measure === 'g') return ouncesText(amount);
   const large = measure === 'mm' ? 'm' : measure === 'g' ? 'kg' : 'L';
   return amount.gte(1000) ? `${decimals(amount.div(1000))} ${large}` : `${decimals(amount)} ${measure}`;
 }
+
+// Half a lemon is written as one halves it; what no common fraction is, in digits.
+const piecesText = (amount: Exact): string =>
+  amount.d === 2n || amount.d === 3n || amount.d === 4n || amount.d === 8n
+    ? fractionText(toNumber(amount))
+    : decimals(amount);
 
 // Three digits after the point hold every step of the ladders, kilograms and litres included.
 const decimals = (amount: Exact): string => {

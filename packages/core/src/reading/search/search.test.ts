@@ -166,3 +166,28 @@ test('an entry tells what is worth knowing before it is opened', () => {
 test('before a book was followed there is nothing', () => {
   expect(new LibrarySearch().find({})).toEqual([]);
 });
+
+describe('a slip of the keys', () => {
+  const titles = [
+    'Kite run',
+    'Bite of bread',
+    'Letter tiles',
+    'Better butter',
+    'Butterfly wings',
+    'Peacock tail',
+  ];
+  const shelf = testBook(...titles.map((title, i) => anActivity(`t${i}`, { title })));
+  const search = new LibrarySearch();
+  search.follow(shelf);
+  const found = (words: string): string[] => search.find({ words }).map(({ title }) => title);
+  test.each([
+    // Short words match whole or by their beginning, and nothing that is one letter away.
+    ['kite', ['Kite run']],
+    ['pea', ['Peacock tail']],
+    // One slip in longer ones, two in long ones.
+    ['lettre', ['Letter tiles']],
+    ['leter', ['Letter tiles']],
+    ['buterfly', ['Butterfly wings']],
+    ['buterfli', ['Butterfly wings']],
+  ])('%s finds %j', (words, expected) => expect(found(words)).toEqual(expected));
+});

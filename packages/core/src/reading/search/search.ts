@@ -31,10 +31,15 @@ export interface LibraryWish {
   readonly retired?: boolean;
 }
 
-// Words as they are typed: beginnings count, and a slip in longer words is forgiven.
+const SHORT_LETTERS = 4;
+const LONG_LETTERS = 8;
+
+// Words as they are typed: beginnings count. In short words a slip makes another word (kite and bite); in longer ones one is
+// forgiven, in long ones two.
 const OPTIONS = {
   prefix: true,
-  fuzzy: (term: string): number | boolean => (term.length > 3 ? 0.25 : false),
+  fuzzy: ({ length }: string): number | boolean =>
+    length <= SHORT_LETTERS ? false : length < LONG_LETTERS ? 1 : 2,
   boost: { title: 4, tags: 2 },
   combineWith: 'AND',
 } as const;
@@ -65,6 +70,19 @@ export class LibrarySearch {
     this.#book = book;
   }
 
+  // What is there as it is typed is meant: nothing like it is added. Else two of its letters may have changed places, the
+  // commonest slip; else it is a slip of another kind.
+  #search(words: string): readonly { readonly id: unknown }[] {
+    const isKnown = (term: string): boolean => this.#index.search(term, { fuzzy: false }).length > 0;
+    const terms = words.split(/\s+/).map((term) => {
+      if (term.length <= SHORT_LETTERS || isKnown(term)) return term;
+      return swapsOf(term).find(isKnown) ?? term;
+    });
+    return this.#index.search(terms.join(' '), {
+      fuzzy: (term) => !isKnown(term) && OPTIONS.fuzzy(term),
+    });
+  }
+
   /** What fits a wish: with words the best first, without words by title. None before a book was followed. */
   find(wish: LibraryWish): readonly LibraryEntry[] {
     const book = this.#book;
@@ -76,12 +94,18 @@ export class LibrarySearch {
         .filter(isWanted)
         .toSorted((a, b) => (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
     }
-    return this.#index
-      .search(words)
+    return this.#search(words)
       .map((found) => this.#entries.get(found.id as string)!)
       .filter(isWanted);
   }
 }
+
+// Every way in which two neighbouring letters of a word could have been swapped.
+const swapsOf = (term: string): readonly string[] =>
+  Array.from(
+    { length: term.length - 1 },
+    (_, i) => term.slice(0, i) + term[i + 1]! + term[i]! + term.slice(i + 2),
+  );
 
 const sameLibrary = (a: Book, b: Book): boolean =>
   a.activities === b.activities &&

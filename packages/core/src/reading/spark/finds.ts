@@ -29,6 +29,9 @@ const SMALL_WORDS = new Set([
   'week',
   'day',
   'night',
+  // What kind of thing a unit features is no word of its theme: a letter week is not about letters.
+  ...['letter', 'letters', 'number', 'numbers', 'colour', 'colours', 'color', 'colors', 'shape', 'shapes'],
+  ...['weeks', 'days', 'theme', 'unit', 'month'],
 ]);
 const FEWEST_LETTERS = 3;
 const MOST_SHOWN = 12;

@@ -2,6 +2,7 @@
 import {
   formatDuration,
   formatMoney,
+  aboutQuantity,
   formatQuantity,
   homeOf,
   quantity,
@@ -45,7 +46,7 @@ const toGet = computed(() => {
   const cost = packs.cost === null ? '' : `, ${formatMoney(packs.cost, home.value.currency)}`;
   const left =
     packs.leftOver > 0
-      ? `, ${formatQuantity(quantity(packs.leftOver, filler.unit), home.value.units)} left over`
+      ? `, ${aboutQuantity(quantity(packs.leftOver, filler.unit), home.value.units)} left over`
       : '';
   return `${text}: ${bags}${cost}${left}.`;
 });

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import {
   formatDay,
-  formatSeconds,
+  aboutSeconds,
   homeOf,
   PIECE_KINDS,
   staysIn,
@@ -46,7 +46,7 @@ const wordsOf = ({ piece, title }: CirclePart): string =>
         <h1>{{ run.block.name }}, Day {{ run.day.number }}</h1>
         <p>
           {{ printed.unit.title }} · {{ formatDay(run.day.date) }} · {{ run.block.start }} ·
-          {{ formatSeconds(run.seconds) }} · {{ home.name }}
+          {{ aboutSeconds(run.seconds) }} · {{ home.name }}
         </p>
       </header>
       <p v-if="things.length"><b>There must be:</b> {{ things.join(', ') }}</p>
@@ -64,7 +64,7 @@ const wordsOf = ({ piece, title }: CirclePart): string =>
             {{ part.title }}
             <small
               >{{ PIECE_KINDS[part.piece.kind].name }}, {{ part.energy }},
-              {{ formatSeconds(part.length.seconds) }}</small
+              {{ aboutSeconds(part.length.seconds) }}</small
             >
           </h2>
           <p v-if="part.song && (part.song.tune || part.song.voice)" class="tune">

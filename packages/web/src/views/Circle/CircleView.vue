@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addPiece, formatDay, formatSeconds, placeFor } from '@kobby/core';
+import { addPiece, formatDay, aboutSeconds, placeFor } from '@kobby/core';
 import { computed, defineAsyncComponent, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import HandTrail from '../../parts/HandTrail.vue';
@@ -38,7 +38,7 @@ const hint = computed(() => {
   const when = `Day ${day.value} · ${formatDay(run.value.day.date)}`;
   return run.value.parts.length === 0
     ? when
-    : `${when} · ${formatSeconds(run.value.seconds)} of ${block.value.minutes} min`;
+    : `${when} · ${aboutSeconds(run.value.seconds)} of ${block.value.minutes} min`;
 });
 const opened = computed(() => {
   const parts = [...(run.value?.parts ?? []), ...desk.seams.value.flatMap((seam) => seam.parts)];

@@ -3,7 +3,7 @@ import { LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
-import { formatSeconds, secondsUntil, staysIn, type CircleRun } from '@kobby/core';
+import { aboutSeconds, secondsUntil, staysIn, type CircleRun } from '@kobby/core';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 import { useCircleDesk } from './circle-desk.ts';
@@ -18,7 +18,7 @@ const colour = (name: string): string =>
   getComputedStyle(document.documentElement).getPropertyValue(name).trim();
 const label = computed(
   () =>
-    `Energy of the circle: ${props.run.parts.map(({ title, energy, length }) => `${title} ${energy}, ${formatSeconds(length.seconds)}`).join('; ')}`,
+    `Energy of the circle: ${props.run.parts.map(({ title, energy, length }) => `${title} ${energy}, ${aboutSeconds(length.seconds)}`).join('; ')}`,
 );
 const points = computed(() => {
   const list = props.run.parts.map(({ energy }, i): [number, number] => [

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { fitRun, formatSeconds, ruleSecondsOf, type CircleRun, type Fitted } from '@kobby/core';
+import { fitRun, aboutSeconds, ruleSecondsOf, type CircleRun, type Fitted } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
@@ -54,7 +54,7 @@ watch(
 function take(): void {
   if (fitted.value?.outcome !== 'fitted') return;
   const { seconds, changes } = fitted.value;
-  if (desk.perform(changes, `The circle takes ${formatSeconds(seconds)} now.`)) minutes.value = null;
+  if (desk.perform(changes, `The circle takes ${aboutSeconds(seconds)} now.`)) minutes.value = null;
 }
 </script>
 
@@ -84,13 +84,13 @@ function take(): void {
       </p>
       <template v-else>
         <p v-if="fitted.steps.length === 0" role="status">
-          It fits as it is: {{ formatSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}
+          It fits as it is: {{ aboutSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}
         </p>
         <template v-else>
           <ul data-test="fit-steps">
             <li v-for="step in fitted.steps" :key="step">{{ step }}</li>
           </ul>
-          <p role="status">It would take {{ formatSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}</p>
+          <p role="status">It would take {{ aboutSeconds(fitted.seconds) }}. {{ fitted.short ?? '' }}</p>
           <v-btn class="is-main" data-test="take-fit" @click="take">
             Do it {{ desk.reach.value === 'day' ? `on Day ${run.day.number}` : 'on every day' }}
           </v-btn>

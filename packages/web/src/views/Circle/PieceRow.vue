@@ -2,7 +2,7 @@
 import { mdiClose, mdiMinus, mdiPinOutline, mdiPin, mdiPlus, mdiSwapHorizontal } from '@mdi/js';
 import {
   explainLength,
-  formatSeconds,
+  aboutSeconds,
   listed,
   mostVerses,
   partDoubts,
@@ -84,7 +84,7 @@ function another(): void {
     <span class="long">
       <AmountButton
         class="length"
-        :text="formatSeconds(part.length.seconds)"
+        :text="aboutSeconds(part.length.seconds)"
         :of="part.title"
         :open="told"
         @turn="told = !told"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js';
-import { formatSeconds, type CircleRun } from '@kobby/core';
+import { aboutSeconds, type CircleRun } from '@kobby/core';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useCircleDesk, whenText } from './circle-desk.ts';
 
@@ -21,7 +21,7 @@ const want = (run: CircleRun): void => {
         >
         <span v-for="part in seam.parts" :key="part.piece.id" class="at">
           <button type="button" class="what" @click="desk.openId.value = part.piece.id">
-            {{ part.title }} <small>{{ formatSeconds(part.length.seconds) }}, {{ whenText(part) }}</small>
+            {{ part.title }} <small>{{ aboutSeconds(part.length.seconds) }}, {{ whenText(part) }}</small>
           </button>
           <button type="button" :aria-label="`Leave ${part.title} out`" @click="desk.leaveOut(part)">
             <v-icon :icon="mdiClose" size="16" />

@@ -2,7 +2,7 @@
 import { mdiArrowRightThin, mdiCheck } from '@mdi/js';
 import {
   formatAge,
-  formatSeconds,
+  aboutSeconds,
   halfGoneAfter,
   patienceText,
   staysIn,
@@ -27,7 +27,7 @@ const half = computed(() => halfGoneAfter(stays.value));
 const untilText = ({ parts }: Stay): string =>
   parts === 0 ? 'a lap, or something to hold' : `until ${props.run.parts[parts - 1]!.title} is over`;
 const thenText = ({ goesTo, restSeconds }: Stay): string =>
-  goesTo ? `then to ${goesTo.name}` : `${formatSeconds(restSeconds)} would be left`;
+  goesTo ? `then to ${goesTo.name}` : `${aboutSeconds(restSeconds)} would be left`;
 const factorText = computed(() => {
   const { factor, steps } = patience.value;
   return steps.length === 0
@@ -61,8 +61,8 @@ const minutes = computed(() => valueIn(desk.reading.value.frame.home, 'sittingMi
             aria-hidden="true"
           />
           <span class="who"
-            ><b>{{ stay.child.shownAs }}</b> {{ formatAge(stay.months) }}, sits
-            {{ formatSeconds(stay.seconds) }}</span
+            ><b>{{ stay.child.shownAs }}</b> {{ formatAge(stay.months) }}, sits about
+            {{ aboutSeconds(stay.seconds) }}</span
           >
           <small v-if="stay.toTheEnd">to the end</small>
           <small v-else>{{ untilText(stay) }}, {{ thenText(stay) }}</small>

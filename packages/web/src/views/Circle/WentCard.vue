@@ -9,7 +9,7 @@ import {
   CIRCLE_OUTCOMES,
   circleRecordIdOf,
   countAnew,
-  formatSeconds,
+  aboutSeconds,
   patienceText,
   ruleSecondsOf,
   secondsUntil,
@@ -100,7 +100,7 @@ const beginAnew = (): void =>
       </button>
     </div>
     <p v-if="record">
-      {{ CIRCLE_OUTCOMES[record.outcome].name }}, {{ formatSeconds(record.heldSeconds) }} ({{ record.by }}).
+      {{ CIRCLE_OUTCOMES[record.outcome].name }}, {{ aboutSeconds(record.heldSeconds) }} ({{ record.by }}).
       <button type="button" class="text" @click="takeBack">Take it back</button>
     </p>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
@@ -109,8 +109,8 @@ const beginAnew = (): void =>
       <ol data-test="patience-steps">
         <li v-for="{ record: one, factor } in patience.steps" :key="one.id">
           {{ store.book.units[one.unitId]?.title ?? 'A unit' }}, Day {{ one.day }}:
-          {{ CIRCLE_OUTCOMES[one.outcome].name.toLowerCase() }} at {{ formatSeconds(one.heldSeconds) }}, the
-          rule gives {{ formatSeconds(one.ruleSeconds) }} → {{ patienceText(factor) }}
+          {{ CIRCLE_OUTCOMES[one.outcome].name.toLowerCase() }} at {{ aboutSeconds(one.heldSeconds) }}, the
+          rule gives {{ aboutSeconds(one.ruleSeconds) }} → {{ patienceText(factor) }}
         </li>
       </ol>
       <button type="button" class="text" data-test="count-anew" @click="beginAnew">

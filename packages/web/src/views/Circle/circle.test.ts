@@ -56,9 +56,9 @@ describe('the run of a circle', () => {
     await button(page, '50 s five: how come').trigger('click');
     expect(page.text()).toContain('10 lines in 5 verses × 5 s a line → 50 s.');
     expect(page.findAll('[data-test="stay"]').map((one) => one.text())).toEqual([
-      'ada 12 months, sits 3 minuntil five is over, 2 min would be left',
-      'bo 3 y, sits 9 minto the end',
-      'cy 5 y, sits 15 minto the end',
+      'ada 12 months, sits about 3 minuntil five is over, 2 min would be left',
+      'bo 3 y, sits about 9 minto the end',
+      'cy 5 y, sits about 15 minto the end',
     ]);
   });
 

@@ -23,13 +23,15 @@ const explained = ref<string | null>(null);
 const recipe = computed(() => props.mix.scaled.recipe);
 const shown = (amount: number, unit: MeasureId): string =>
   formatQuantity(quantity(amount, unit), props.order.system);
+const shownPieces = (amount: number, unit: MeasureId): string =>
+  unit === 'piece' ? `${shown(amount, unit)} ${amount === 1 ? 'piece' : 'pieces'}` : shown(amount, unit);
 const vessel = computed(() => (recipe.value.kind === 'science' ? 'container' : 'bowl'));
 const gives = computed(() => {
   const { gives: all, bowls, unit } = props.mix.scaled;
-  const whole = shown(toNumber(all), unit);
+  const whole = shownPieces(toNumber(all), unit);
   return bowls === 1
     ? whole
-    : `${whole}, in ${bowls} ${vessel.value}s of ${shown(toNumber(all) / bowls, unit)}`;
+    : `${whole}, in ${bowls} ${vessel.value}s of ${shownPieces(toNumber(all) / bowls, unit)}`;
 });
 const title = computed(() => {
   const { own } = props.mix;

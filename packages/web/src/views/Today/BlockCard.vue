@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { BlockPlan, Child, DayPlan } from '@kobby/core';
-import { formatMinutes, formatSeconds } from '@kobby/core';
+import { formatMinutes, aboutSeconds } from '@kobby/core';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -34,7 +34,7 @@ const isOpen = computed(() => {
     <TapeLabel>{{ label }}</TapeLabel>
     <p v-for="line in block.lines" :key="line">{{ line }}</p>
     <div v-if="block.circle" class="circle">
-      <h2>{{ block.circle.parts.length }} pieces, {{ formatSeconds(block.circle.seconds) }}</h2>
+      <h2>{{ block.circle.parts.length }} pieces, {{ aboutSeconds(block.circle.seconds) }}</h2>
       <p>{{ block.circle.parts.map(({ title }) => title).join(' · ') }}</p>
       <RouterLink
         class="lead"

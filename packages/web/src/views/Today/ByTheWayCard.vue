@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
+import { stageDueText, formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
 import { mdiCheckboxBlankOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -14,9 +14,16 @@ const reading = useReading();
 
 const looks = computed(() =>
   watchedIn(store.book, store.today!).flatMap((forecast) => {
+    if (forecast.due) return [];
     const look = forecast.looks.find(({ date, isDone }) => date === store.today && !isDone);
     return look ? [{ forecast, stage: look.stage }] : [];
   }),
+);
+// What is due is told each day until it was seen, whether somebody looks on that day or not.
+const due = computed(() =>
+  watchedIn(store.book, store.today!).flatMap((forecast) =>
+    forecast.due ? [{ forecast, stage: forecast.due }] : [],
+  ),
 );
 const tasks = computed(() =>
   reading.value.ready.entries
@@ -31,6 +38,12 @@ const outAllDay = computed(() =>
 <template>
   <ShelfCard title="By the way">
     <ul>
+      <li v-for="{ forecast, stage } in due" :key="`due-${forecast.observation.id}`" data-test="due">
+        <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }">{{
+          forecast.observation.title
+        }}</RouterLink>
+        <small>{{ stageDueText(stage, store.today!) }}</small>
+      </li>
       <li v-for="{ forecast, stage } in looks" :key="forecast.observation.id">
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }"
           >Look at {{ forecast.observation.title }}</RouterLink

@@ -242,9 +242,9 @@ function another(): void {
     grid-column: 3 / -1;
   }
   .long {
-    flex-direction: row;
+    flex-flow: row wrap;
     grid-column: 3;
-    gap: var(--gap-3);
+    gap: 0 var(--gap-3);
     align-items: center;
     justify-self: start;
   }

@@ -9,7 +9,7 @@ import {
   type PropertyId,
   type Supply,
 } from '../../cupboard/index.ts';
-import { allergenName, type Child } from '../../house/index.ts';
+import { allergenName, isOwnAllergen, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { inRoomOf } from '../amounts/uses.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
@@ -26,6 +26,8 @@ interface Used {
   readonly supply: Supply;
   readonly placement: Placement;
   readonly children: readonly Child[];
+  /** Those of them for whom the family named something in its own words. */
+  readonly withOwn: readonly Child[];
   readonly days: readonly number[];
 }
 const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: PlainDay): readonly Used[] => {
@@ -34,10 +36,13 @@ const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: Plai
   );
   if (sessions.length === 0) return [];
   const children = unique(sessions.flatMap(({ seats }) => seats.map(({ child }) => child)));
+  const withOwn = children.filter(({ allergies }) =>
+    allergies.some(({ allergen }) => isOwnAllergen(allergen)),
+  );
   const days = sessions.map(({ day }) => day.number);
   return unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
     const supply = thingOf(look, id);
-    return supply ? [{ supply, placement, children, days }] : [];
+    return supply ? [{ supply, placement, children, withOwn, days }] : [];
   });
 });
 
@@ -131,7 +136,7 @@ function mayContainFindings(all: readonly Used[]): Finding[] {
 // An allergen that only the home knows of: no label has to name it, so somebody looks at each thing once.
 function notLookedFindings(all: readonly Used[]): Finding[] {
   const meetings = all.flatMap((used) =>
-    used.children.flatMap((child) =>
+    used.withOwn.flatMap((child) =>
       child.allergies
         .filter(({ allergen }) => isUnlooked(used.supply, allergen))
         .map(({ allergen }) => ({ ...used, child, allergen })),

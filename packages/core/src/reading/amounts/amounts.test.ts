@@ -169,6 +169,20 @@ describe('what is shown in the group and then lies on the shelf', () => {
     );
   });
 
+  test.each([
+    ['moved to another corner', 2, 3, 4, 10],
+    ['in two corners at the same time', 3, 3, 4, 20],
+    ['put out anew after a day without', 1, 3, 4, 20],
+  ])('%s', (_, until, from, to, expected) => {
+    const line = aMaterial('paint', 10, { every: 'span', for: { kind: 'all' } });
+    const book = withMaterial(
+      anActivity('dough', { materials: [line] }),
+      inCorner('p', 'dough', 'a', 1, until),
+      inCorner('q', 'dough', 'b', from, to),
+    );
+    expect(amount(book, 'paint')).toBe(expected);
+  });
+
   test('what another activity needs, or the same one in a block of the next day, is needed anew', () => {
     const paint = { materials: [aMaterial('paint', 10, { every: 'span' })] };
     const other = withMaterial(

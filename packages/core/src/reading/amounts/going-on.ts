@@ -46,8 +46,12 @@ const before = memoised((same: readonly Placement[]): ReadonlyMap<string, readon
   let chain: typeof inOrder = [];
   for (const one of inOrder) {
     const touches = chain.some(({ span }) => one.span.from <= span.to + 1);
+    // What is out in two corners at the same time is out twice.
+    const isTwice = chain.some(
+      ({ placement, span }) => placement.where.kind === 'corner' && one.span.from <= span.to,
+    );
     // Done once more in a block of another day it is done anew; on the shelf it lies as it was left.
-    const goesOn = touches && one.placement.where.kind === 'corner';
+    const goesOn = touches && !isTwice && one.placement.where.kind === 'corner';
     if (goesOn)
       found.set(
         one.placement.id,

@@ -164,7 +164,7 @@ const isSame = (a: Material, b: Material): boolean =>
   a.supplyId === b.supplyId &&
   a.amount === b.amount &&
   a.every === b.every &&
-  a.for.kind === b.for.kind &&
+  JSON.stringify(a.for) === JSON.stringify(b.for) &&
   a.times === b.times;
 
 // The children who need a line: those whose version it is for.

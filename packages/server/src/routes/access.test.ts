@@ -22,6 +22,12 @@ describe('the door', () => {
     expect((await caller.ask('GET', '/api/book')).status).toBe(401);
   });
 
+  test('tells under which address others reach it, for the links that are handed on', async () => {
+    server = await startTestServer({ publicAddress: 'https://kobby.example' });
+    const { body } = await (await server.provider()).ask('GET', '/api/book');
+    expect(body.publicAddress).toBe('https://kobby.example');
+  });
+
   test('keeps neither pass-phrase nor tokens as they are', async () => {
     server = await startTestServer();
     await server.provider();

@@ -148,6 +148,7 @@ interface Options {
   readonly folder?: string;
   readonly today?: PlainDay;
   readonly webFolder?: string;
+  readonly publicAddress?: string;
 }
 
 /** Starts a server for a test. */
@@ -156,6 +157,7 @@ export async function startTestServer({
   folder,
   today = DEMO_TODAY,
   webFolder,
+  publicAddress,
 }: Options = {}): Promise<TestServer> {
   const dataFolder = folder ?? mkdtempSync(join(tmpdir(), 'kobby-test-'));
   if (demo && !existsSync(join(dataFolder, DATABASE_FILE)))
@@ -165,7 +167,7 @@ export async function startTestServer({
     webFolder: webFolder ?? null,
     fixedToday: today,
     demoPassPhrase: demo ? DEMO_PASS_PHRASE : null,
-    publicAddress: null,
+    publicAddress: publicAddress ?? null,
     logLevel: 'silent',
   });
   const server = createServer(app.koa.callback());

@@ -1,5 +1,12 @@
 import type { Table } from '../../book/index.ts';
-import { allergensOf, isUnlooked, mayBring, type StockMove, type Supply } from '../../cupboard/index.ts';
+import {
+  allergensOf,
+  brings,
+  isUnlooked,
+  mayBring,
+  type StockMove,
+  type Supply,
+} from '../../cupboard/index.ts';
 import { ALLERGENS, isOwnAllergen, type AllergenId, type Child } from '../../house/index.ts';
 import { yieldOf, type Recipe } from '../../library/index.ts';
 import {
@@ -58,7 +65,9 @@ export interface Mix {
   readonly allergens: readonly AllergenId[];
   /** Null for everyone, else those whose own bowl it is, and what stays out of it. */
   readonly own: OwnBowl | null;
-  /** What may bring something along that has to stay out of an own bowl: its label is read before it goes in. */
+  /** What was asked to stay out of it and is brought by nothing that goes in: a batch of it can say so. */
+  readonly without: readonly AllergenId[];
+  /** What may bring something along that has to stay out: its label is read before it goes in. */
   readonly doubtful: readonly Supply[];
 }
 
@@ -95,7 +104,7 @@ export function counterFor(
     const swapped = swappedRecipe(recipe, supplies, plan.wanted);
     const scaling = scaledTo(recipe, swapped.ingredients, supplies, plan.target, bowlMl);
     if (!scaling.ok) return scaling;
-    mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan.own));
+    mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan));
   }
   return { ok: true, mixes, without: apart.without };
 }
@@ -132,13 +141,12 @@ function mixOf(
   supplies: Table<Supply>,
   stockMoves: Table<StockMove>,
   { system, way }: KitchenOrder,
-  own: Mix['own'],
+  { own, wanted: { without: keptOut } }: MixPlan,
 ): Mix {
   const { recipe } = scaled;
   const { ingredients } = swapped;
   const parts = ingredients.flatMap(({ supplyId }) => supplies[supplyId] ?? []);
   const allergens = inOrder(new Set(parts.flatMap((part) => [...allergensOf(part)])));
-  const keptOut = own?.without ?? [];
   return {
     scaled,
     lines: roundedTogether(perBowl(scaled), system, way).map((rounded) =>
@@ -149,6 +157,7 @@ function mixOf(
     salt: saltShareOf(ingredients, supplies, recipe.partMl),
     allergens,
     own,
+    without: keptOut.filter((allergen) => !parts.some((part) => brings(part, [allergen]))),
     doubtful: parts.filter((part) =>
       keptOut.some((allergen) => mayBring(part, allergen) || isUnlooked(part, allergen)),
     ),

@@ -15,6 +15,7 @@ const notes = computed(() => houseNotes(store.book, store.today!));
 function show({ key, about }: HouseNote): void {
   if (about?.kind === 'children') emit('child', about.id);
   else if (key === 'nobody-at-work') void router.push({ name: 'people' });
+  else if (key === 'hot-tap') void router.push({ name: 'rules' });
   else void router.push({ name: 'cupboard', query: { only: key } });
 }
 </script>
@@ -43,6 +44,10 @@ li {
   background: var(--note-bg);
   border-left: 5px solid var(--note-edge);
   border-radius: var(--radius);
+}
+li.stop {
+  background: var(--stop-bg);
+  border-color: var(--stop);
 }
 li.care {
   background: var(--care-bg);

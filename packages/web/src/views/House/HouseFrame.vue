@@ -27,7 +27,7 @@ const drawers = computed((): Drawer[] => {
     (sum, kind) => sum + Object.keys(store.book[kind as LibraryKind]).length,
     0,
   );
-  const cares = houseNotes(store.book, store.today!).some((note) => note.level === 'care');
+  const cares = houseNotes(store.book, store.today!).some((note) => note.level !== 'note');
   return [
     {
       name: 'Children',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  allergenName,
   changesOfThrowing,
   formatDay,
   formatQuantity,
@@ -53,6 +54,9 @@ const markIll = (): void =>
       <b v-if="named">{{ state.recipe.title }} · </b>
       <span>{{ formatDay(batch.madeOn) }}, {{ amount }}</span>
       <span v-if="batch.label"> for {{ batch.label }}</span>
+      <span v-if="batch.without.length"
+        >, without {{ listed(batch.without.map((id) => allergenName(id))) }}</span
+      >
       <span class="state" :class="state.state">{{ STATES[state.state] }}</span>
       <small v-if="state.keepUntil && isThere">
         until {{ formatDay(state.keepUntil) }}<template v-if="batch.keptHow">, {{ batch.keptHow }}</template>

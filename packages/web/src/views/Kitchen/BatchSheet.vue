@@ -43,7 +43,7 @@ function submit(): ActResult {
       trial: props.trial,
       found: found.value,
       note: note.value,
-      without: [...(mix.own?.without ?? [])],
+      without: [...mix.without],
       label: mix.own ? mix.own.children.map(({ shownAs }) => shownAs).join(', ') : null,
       own: i === 0 ? own.value : [],
     };

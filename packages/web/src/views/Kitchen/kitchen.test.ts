@@ -119,6 +119,31 @@ describe('the counter', () => {
     expect(page.text()).toMatch(/80 mLPlain flour.*Own bowl: Tove, Ida.*160 mLRice flour/);
   });
 
+  test('a tub that was made without an allergen for everyone says so, and only where nothing in it brings it', async () => {
+    const made = async (swaps: Recipe['swaps']) => {
+      desk = await openDesk(
+        after(book, { type: 'library/put-recipe', recipe: { ...dough, swaps } as never }),
+      );
+      await desk.router.push('/counter/dough');
+      const page = desk.alone(CounterView);
+      await page.vm.$nextTick();
+      await page.get('[name="without.gluten"]').setValue(true);
+      await page
+        .findAll('button')
+        .find((one) => one.text() === 'Made it')!
+        .trigger('click');
+      await page.vm.$nextTick();
+      const form = document.querySelector('form')!;
+      form.dispatchEvent(new Event('submit', { cancelable: true }));
+      await page.vm.$nextTick();
+      return Object.values(desk.store.book.batches).map(({ without, label }) => [without, label]);
+    };
+    expect(await made(dough.swaps)).toEqual([[['gluten'], null]]);
+    document.body.innerHTML = '';
+    const elsewhere = [{ ...dough.swaps[0]!, supplyId: 'water' as never }];
+    expect(await made(elsewhere)).toEqual([[[], null]]);
+  });
+
   test('measures nothing out for a child for whom no swap does, and shows the two ways on', async () => {
     const egg = aChild('kim', '2022-01-01', {
       name: 'Kim Ash',

@@ -25,6 +25,7 @@ export {
 export { metBefore, nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
 export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
 export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
+export { monthsFeatures } from './plan/features.ts';
 export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { circlesOf, type Circles } from './circle/circle.ts';

@@ -4,6 +4,7 @@ import {
   featuredNumber,
   featureKey,
   featureSchema,
+  isShownIn,
   thingGaps,
   thingSchema,
   type Thing,
@@ -74,6 +75,23 @@ describe('what is featured', () => {
     expect(featuredNumber([])).toBeNull();
     expect(featuredNumber([featureSchema.parse({ kind: 'number', value: '6' })])).toBe(6);
   });
+});
+
+test.each([
+  ['letter', 'W', 'Washing with wool', true],
+  ['letter', 'w', 'the box with what we have', false],
+  ['letter', 'sh', 'Flat shells', true],
+  ['letter', 'S', "a child's own", false],
+  ['number', '3', 'Three jars', true],
+  ['number', '03', '3 jars', true],
+  ['number', '3', '13 jars, 30 lids', false],
+  ['number', '40', 'forty', false],
+  ['colour', 'grey', 'A GRAY sky', true],
+  ['colour', 'blue', 'bluebells', false],
+  ['shape', 'box', 'Boxes', true],
+  ['shape', 'circle', 'semicircles', false],
+] as const)('%s %s in "%s": %s', (kind, value, text, isShown) => {
+  expect(isShownIn({ kind, value }, text)).toBe(isShown);
 });
 
 test('an event stands on its numbered day, or is lost with its date', () => {

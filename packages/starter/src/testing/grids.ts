@@ -180,15 +180,15 @@ function times() {
 
 function words() {
   const many = ['one leaf', 'leaf/leaves', 'kite', 'child', 'sheep', 'box', 'A-B c.', '', '  two  words '];
-  const unit = (n: number | null) =>
+  const frame = (n: number | null) =>
     ({
       featured: n === null ? [] : [{ kind: 'number', value: `${n}` }],
-      words: ['Kite', 'so-so', "o'er"],
+      unit: { words: ['Kite', 'so-so', "o'er"] },
     }) as never;
   return {
     letters: ['Kite', 'Ann-Kit', "O'er", 'Zoë 2', '', '123'].map(lettersIn),
     counts: (['letters-of-words', 'featured-number', 'one-to-n', 'once', 'letters-of-names'] as const).map(
-      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, unit(n))),
+      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, frame(n))),
     ),
     nouns: many.map((text) => [1, 2, 0].map((n) => core.counted(core.nounOf(text), n))),
     articles: ['apple', 'kite', 'hour', 'unit', 'egg', 'X-ray', 'umbrella', 'one', 'Apple', ''].map(

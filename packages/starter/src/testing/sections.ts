@@ -102,7 +102,9 @@ export const SECTIONS: Readonly<Record<string, (book: Book) => unknown>> = {
           .slice(0, 12)
           .map(({ activity, ...rest }) => [activity.id, rest]),
       ]),
-      spark: Object.values(book.units).map((unit) => sparkFinds(search, book, unit, reading.things)),
+      spark: Object.values(book.units).map((unit) =>
+        sparkFinds(search, book, core.frameOf(book, unit.id), reading.things),
+      ),
       year: yearOf(book, DEMO_TODAY),
     };
   },

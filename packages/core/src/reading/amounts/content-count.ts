@@ -1,5 +1,6 @@
 import type { ContentCount } from '../../library/index.ts';
-import { featuredNumber, type Unit } from '../../unit/index.ts';
+import { featuredNumber } from '../../unit/index.ts';
+import type { Frame } from '../plan/plan.ts';
 
 /** Letters of a name or word: spaces, dashes and points are not written on tiles. */
 export const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;
@@ -9,9 +10,12 @@ export const lettersIn = (name: string): number => [...name].filter((sign) => /\
  * n itself, 1 + 2 + … + n = n (n + 1) / 2 for a counting set, or the letters of the unit's words. Null while the unit
  * does not say; 1 for what is counted by heads or by the letters of names.
  */
-export function contentCount(times: ContentCount, { featured, words }: Unit): number | null {
+export function contentCount(
+  times: ContentCount,
+  { featured, unit }: Pick<Frame, 'featured' | 'unit'>,
+): number | null {
   if (times === 'letters-of-words')
-    return words.length === 0 ? null : words.reduce((sum, word) => sum + lettersIn(word), 0);
+    return unit.words.length === 0 ? null : unit.words.reduce((sum, word) => sum + lettersIn(word), 0);
   if (times !== 'featured-number' && times !== 'one-to-n') return 1;
   const n = featuredNumber(featured);
   if (n === null || times === 'featured-number') return n;

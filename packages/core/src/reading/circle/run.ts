@@ -8,10 +8,10 @@ import {
   singingSchema,
   type CirclePiece,
   type DayLine,
+  type Feature,
   type PieceEnergy,
   type Singing,
   type Thing,
-  type Unit,
 } from '../../unit/index.ts';
 import { listsOf, sing, type SongWords, type SungVerse } from '../../verses/index.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
@@ -101,7 +101,7 @@ export const runOn = memoised(
     const at = seamsOf(stuff.pieces).get(`${block.id}:${moment}`) ?? [];
     const parts = piecesOn(at, day.number).map((piece) => partOf(piece, day.number, children, stuff, frame));
     const seconds = secondsUntil({ parts }, parts.length);
-    const words = wordsFor(NO_CHOICE, frame.unit, stuff.things, children);
+    const words = wordsFor(NO_CHOICE, frame.featured, stuff.things, children);
     return { day, block, moment, parts, seconds, words, children, adults };
   },
 );
@@ -138,7 +138,7 @@ function partOf(
   day: number,
   children: readonly Child[],
   { pieces, things, lines, songs, books }: CircleStuff,
-  { home, unit }: Frame,
+  { home, featured }: Frame,
 ): CirclePart {
   const song = (piece.songId && songs[piece.songId]) || null;
   const bookId =
@@ -147,7 +147,7 @@ function partOf(
   const insteadOf = pieces.find(({ id }) => id === piece.insteadOf) ?? null;
   // A song that names nobody is the same whoever comes.
   const named = song && namesChildren(song) ? children : NOBODY;
-  const part = made(piece, song, book, wordsFor(piece.singing, unit, things, named), home);
+  const part = made(piece, song, book, wordsFor(piece.singing, featured, things, named), home);
   return { ...part, props: song ? propsOf(song, part.verses, children.length) : [], insteadOf };
 }
 
@@ -201,14 +201,14 @@ function titleOf({ words, kind }: CirclePiece, song: Song | null, book: BookTitl
 const wordsFor = memoised(
   (
     singing: CirclePiece['singing'],
-    unit: Unit,
+    featured: readonly Feature[],
     things: readonly Thing[],
     children: readonly Child[],
   ): SongWords =>
     chosenWords(singing, {
       what: inOrder(things).map(({ name }) => name),
       who: children.map(({ shownAs }) => shownAs),
-      colour: unit.featured.filter(({ kind }) => kind === 'colour').map(({ value }) => value),
+      colour: featured.filter(({ kind }) => kind === 'colour').map(({ value }) => value),
     }),
 );
 

@@ -158,7 +158,7 @@ describe('the theme', () => {
     const featured = after(four, revised(four, { featured: [{ kind: 'letter', value: 'K', span: 'unit' }] }));
     expect(told(featured, 'feature-once')).toEqual(['note letter K hardly turns up | letter K nowhere.']);
     expect(told(after(featured, onDay('k', 'keep', 4)), 'feature-once')).toEqual([
-      'note letter K hardly turns up | letter K once.',
+      'note letter K hardly turns up | letter K once: keep.',
     ]);
     expect(told(after(featured, onDay('k', 'keep', 4), onDay('l', 'keep', 5)), 'feature-once')).toEqual([]);
   });

@@ -1,15 +1,17 @@
 import { AREAS, areaOf } from '../../skills/index.ts';
 import {
-  featureKey,
+  isShownIn,
   thingGaps,
   type CirclePiece,
   type DayLine,
+  type Feature,
   type Placement,
   type SpecialEvent,
   type Thing,
 } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
-import { featuresShown } from '../plan/features.ts';
+import { doesShow, isShownByThing } from '../plan/features.ts';
+import { linesIn, membersIn, piecesIn } from '../plan/of-unit.ts';
 import { listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
@@ -44,28 +46,54 @@ export const areaFindings = memoised((placements: readonly Placement[]): readonl
 const FEWEST_FEATURED = 2;
 
 /** The findings about what is featured and hardly turns up. */
-export const featureFindings = memoised(
-  (placements: readonly Placement[], frame: Frame): readonly Finding[] => {
+export const featureFindings = answer(
+  (look, placements: readonly Placement[], frame: Frame): readonly Finding[] => {
     if (!isBegun(placements)) return [];
-    const shown = placements.flatMap(({ content }) => [...featuresShown(content)]);
-    const thin = frame.unit.featured
-      .map(({ kind, value }) => ({
-        name: `${kind} ${value}`,
-        count: shown.filter((key) => key === featureKey({ kind, value })).length,
+    const thin = frame.featured
+      .map((feature) => ({
+        name: `${feature.kind} ${feature.value}`,
+        places: metIn(look, placements, frame, feature),
       }))
-      .filter(({ count }) => count < FEWEST_FEATURED);
+      .filter(({ places }) => places.length < FEWEST_FEATURED);
     if (thin.length === 0) return [];
+    const where = thin.map(({ name, places: [place] }) => `${name} ${place ? `once: ${place}` : 'nowhere'}`);
     return [
       {
         key: 'feature-once',
         rule: 'feature-once',
         level: 'note',
         title: `${listed(thin.map(({ name }) => name))} hardly ${thin.length === 1 ? 'turns' : 'turn'} up`,
-        detail: `${listed(thin.map(({ name, count }) => `${name} ${count === 0 ? 'nowhere' : 'once'}`))}.`,
+        detail: `${listed(where)}.`,
         instead: 'The ledge shows what has it.',
-        basis: 'what is featured turns up in several places',
+        basis:
+          'what is featured turns up in several places: activities, the theme’s things, words, books, songs',
         ...OF_UNIT,
       },
+    ];
+  },
+);
+
+/** Where the children of a unit meet what is featured, by name: what is placed, the theme's things and words, books and songs. */
+const metIn = answer(
+  (look, placements: readonly Placement[], frame: Frame, feature: Feature): readonly string[] => {
+    const { id, words, bookIds } = frame.unit;
+    const pieces = piecesIn(look, id);
+    const read = [...linesIn(look, id), ...pieces].flatMap(({ bookId }) => bookId ?? []);
+    return [
+      ...placements
+        .filter(({ content }) => doesShow(look, content, feature))
+        .map(({ content }) => content.title),
+      ...membersIn(look, id)
+        .filter((thing) => isShownByThing(thing, feature))
+        .map(({ name }) => name),
+      ...words.filter((word) => isShownIn(feature, word)),
+      ...[...new Set([...bookIds, ...read])].flatMap((bookId) => {
+        const book = look.one('bookTitles', bookId);
+        return book && isShownIn(feature, [book.title, ...book.about].join(' \n')) ? [book.title] : [];
+      }),
+      ...pieces
+        .map(({ songId, words: said }) => (songId && look.one('songs', songId)?.title) || said)
+        .filter((title) => isShownIn(feature, title)),
     ];
   },
 );

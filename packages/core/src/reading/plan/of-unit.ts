@@ -29,3 +29,5 @@ export const eventsIn = ofUnit('events');
 export const omissionsIn = ofUnit('omissions');
 /** The findings of a unit that somebody keeps as they are. */
 export const keepingsIn = ofUnit('keepings');
+/** The pieces of a unit's circles. */
+export const piecesIn = ofUnit('circlePieces');

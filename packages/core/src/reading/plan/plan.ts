@@ -28,6 +28,7 @@ import {
   spanOfDays,
   unitDays,
   type Choice,
+  type Feature,
   type Placement,
   type Unit,
   type UnitDays,
@@ -35,6 +36,7 @@ import {
 } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { featuredIn } from './features.ts';
 import { exceptionsIn, homeIn } from './house.ts';
 
 /**
@@ -50,6 +52,8 @@ export interface Frame {
   /** Attendance of each program day; the index is its number less one. */
   readonly attendance: readonly DayAttendance[];
   readonly people: readonly Person[];
+  /** What holds for it: what it features itself, then what the month around it does. */
+  readonly featured: readonly Feature[];
 }
 
 /** A child who is there, with the version of the activity that fits; null when none does. */
@@ -73,6 +77,12 @@ export interface Session {
  * @throws {Error} when the book has no such unit: views ask for units that they took from the book.
  */
 export const frameOf = answer((look, unitId: UnitId): Frame => {
+  const time = timeOf(look, unitId);
+  return { ...time, featured: featuredIn(look, unitId) };
+});
+
+// Apart, so that what another unit features leaves the frame as it is unless it holds here.
+const timeOf = answer((look, unitId: UnitId): Omit<Frame, 'featured'> => {
   const unit = look.one('units', unitId);
   if (!unit) throw new Error(`no such unit: ${unitId}`);
   const home = homeIn(look);

@@ -199,7 +199,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   'open-slot': {
     about: 'a word of a pattern that is still open',
     levels: ['note'],
-    ask: ({ placements, frame }) => openSlotFindings(placements, frame.unit),
+    ask: ({ placements, frame }) => openSlotFindings(placements, frame),
   },
   order: {
     about: 'what comes before what',
@@ -242,7 +242,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'what the unit is about, met only once',
     levels: ['note'],
     when: 'to-come',
-    ask: ({ placements, frame }) => featureFindings(placements, frame),
+    ask: ({ book, placements, frame }) => featureFindings(book, placements, frame),
   },
   partner: {
     about: 'a member of the theme whose partner is missing',

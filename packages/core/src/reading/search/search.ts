@@ -3,6 +3,7 @@ import type { Book } from '../../book/index.ts';
 import type { CornerKind } from '../../house/index.ts';
 import type { ActivityContent } from '../../library/index.ts';
 import type { Area, SkillId } from '../../skills/index.ts';
+import { isShownIn, type FeatureKind } from '../../unit/index.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { libraryEntries, type LibraryEntry, type LibraryKind } from './entry.ts';
 
@@ -18,7 +19,7 @@ export interface LibraryWish {
   readonly mess?: ActivityContent['mess'] | null;
   readonly place?: 'indoors' | 'outdoors' | null;
   readonly prepMinutes?: number | null;
-  /** A featured letter, or the letter that the title begins with. */
+  /** What it is about by its own account, or by the words of its title. */
   readonly letter?: string | null;
   readonly number?: number | null;
   readonly colour?: string | null;
@@ -132,6 +133,8 @@ function narrowing(book: Book, wish: LibraryWish): Test {
 
 const isGiven = <T>(value: T | null | undefined): value is T => value !== null && value !== undefined;
 
+const shows = (kind: FeatureKind, value: string, title: string): boolean => isShownIn({ kind, value }, title);
+
 function byFacet(wish: LibraryWish): (Test | false | null | undefined | '')[] {
   const same = (list: readonly string[], text: string): boolean =>
     list.some((one) => one.toLowerCase() === text.trim().toLowerCase());
@@ -148,12 +151,11 @@ function byFacet(wish: LibraryWish): (Test | false | null | undefined | '')[] {
     place && (({ facets }) => facets.place === place || facets.place === 'either'),
     isGiven(prepMinutes) &&
       (({ facets }) => facets.prepMinutes !== null && facets.prepMinutes <= prepMinutes),
-    letter &&
-      (({ facets, title }) =>
-        same(facets.letters, letter) || title.toLowerCase().startsWith(letter.trim().toLowerCase())),
-    isGiven(number) && (({ facets }) => facets.numbers.includes(number)),
-    colour && (({ facets }) => same(facets.colours, colour)),
-    shape && (({ facets }) => same(facets.shapes, shape)),
+    letter && (({ facets, title }) => same(facets.letters, letter) || shows('letter', letter, title)),
+    isGiven(number) &&
+      (({ facets, title }) => facets.numbers.includes(number) || shows('number', `${number}`, title)),
+    colour && (({ facets, title }) => same(facets.colours, colour) || shows('colour', colour, title)),
+    shape && (({ facets, title }) => same(facets.shapes, shape) || shows('shape', shape, title)),
   ];
 }
 

@@ -1,6 +1,15 @@
 import type { Book } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
-import { FEATURE_KINDS, featureKey, type Feature, type Thing, type Unit } from '../../unit/index.ts';
+import {
+  FEATURE_KINDS,
+  featureKey,
+  isShownIn,
+  type Feature,
+  type Thing,
+  type Unit,
+  type UnitId,
+} from '../../unit/index.ts';
+import type { Frame } from '../plan/plan.ts';
 import type { LibraryEntry } from '../search/entry.ts';
 import type { LibrarySearch, LibraryWish } from '../search/search.ts';
 
@@ -43,13 +52,13 @@ const MOST_SHOWN = 12;
 export function sparkFinds(
   search: LibrarySearch,
   book: Book,
-  unit: Pick<Unit, 'id' | 'title' | 'words' | 'featured'>,
+  { unit, featured }: Pick<Frame, 'unit' | 'featured'>,
   things: readonly Pick<Thing, 'name'>[],
 ): SparkFinds {
   const terms = termsOf([unit.title, ...unit.words, ...things.map(({ name }) => name)]);
   const wishes: readonly { readonly because: string; readonly wish: LibraryWish }[] = [
     ...terms.map((words) => ({ because: words, wish: { words } })),
-    ...unit.featured.flatMap((feature) => {
+    ...featured.flatMap((feature) => {
       const wish = wishFor(feature);
       return wish ? [{ because: featureText(feature), wish }] : [];
     }),
@@ -58,8 +67,8 @@ export function sparkFinds(
     entries: gathered(
       wishes.flatMap(({ because, wish }) => search.find(wish).map((found) => ({ found, because }))),
     ),
-    supplies: gathered(suppliesFor(book, terms, unit.featured)),
-    units: gathered(unitsFor(book, unit, terms)),
+    supplies: gathered(suppliesFor(book, terms, featured)),
+    units: gathered(unitsFor(book, unit.id, featured, terms)),
   };
 }
 
@@ -96,25 +105,29 @@ function gathered<T>(reasons: readonly Reason<T>[]): readonly Find<T>[] {
     .slice(0, MOST_SHOWN);
 }
 
+// A number is met in how many there are, not in what a thing is called.
 function suppliesFor(book: Book, terms: readonly string[], featured: readonly Feature[]): Reason<Supply>[] {
-  const words = [
-    ...terms,
-    ...featured.filter(({ kind }) => kind === 'colour' || kind === 'shape').map((f) => f.value),
-  ];
+  const met = featured.filter(({ kind }) => kind !== 'number');
   return Object.values(book.supplies)
     .filter(({ retired }) => !retired)
     .flatMap((found) => {
       const name = ` ${found.name.toLocaleLowerCase('en')}`;
-      return words
-        .filter((word) => name.includes(` ${word.toLocaleLowerCase('en')}`))
-        .map((because) => ({ found, because }));
+      return [
+        ...terms.filter((word) => name.includes(` ${word}`)),
+        ...met.filter((feature) => isShownIn(feature, found.name)).map(featureText),
+      ].map((because) => ({ found, because }));
     });
 }
 
-function unitsFor(book: Book, unit: Pick<Unit, 'id' | 'featured'>, terms: readonly string[]): Reason<Unit>[] {
-  const keys = new Map(unit.featured.map((feature) => [featureKey(feature), featureText(feature)]));
+function unitsFor(
+  book: Book,
+  unitId: UnitId,
+  featured: readonly Feature[],
+  terms: readonly string[],
+): Reason<Unit>[] {
+  const keys = new Map(featured.map((feature) => [featureKey(feature), featureText(feature)]));
   return Object.values(book.units)
-    .filter(({ id }) => id !== unit.id)
+    .filter(({ id }) => id !== unitId)
     .flatMap((found) => {
       const theirs = termsOf([found.title, ...found.words]);
       const shared = terms.filter((term) => theirs.includes(term));

@@ -3,10 +3,10 @@ import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsFor, type Area, type LensId } from '../../skills/index.ts';
-import { featureKey, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
+import { lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { stockOf } from '../stock/ledger.ts';
-import { featuresShown } from '../plan/features.ts';
+import { isAbout } from '../plan/features.ts';
 import { listed } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from '../plan/plan.ts';
@@ -155,12 +155,8 @@ function isNotLate(last: PlainDay | null, frame: Frame): boolean {
   return last === null || daysBetween(last, firstDate(frame)) > valueIn(frame.home, 'lateUseDays');
 }
 
-function featuresMet(content: ActivityContent, { unit }: Frame): readonly string[] {
-  const shown = featuresShown(content);
-  return unit.featured
-    .filter((feature) => shown.has(featureKey(feature)))
-    .map(({ kind, value }) => `${kind} ${value}`);
-}
+const featuresMet = (content: ActivityContent, { featured }: Frame): readonly string[] =>
+  featured.filter((feature) => isAbout(content, feature)).map(({ kind, value }) => `${kind} ${value}`);
 
 const missingFor = (look: Look, { materials }: ActivityContent): readonly string[] =>
   materials.flatMap(({ supplyId }) => {

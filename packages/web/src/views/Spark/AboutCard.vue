@@ -2,8 +2,11 @@
 import {
   FEATURE_KINDS,
   featureKey,
+  featureText,
   formatMoney,
   homeOf,
+  listed,
+  monthsFeatures,
   parseMoney,
   yearOf,
   type ChangeInput,
@@ -68,6 +71,12 @@ function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
   const others = all.filter(({ unitId }) => unitId !== unit.value.id);
   return others.length ? `before: ${others.at(-1)!.text}` : '';
 }
+// What the month around it features is met here too.
+const ofMonth = computed(() =>
+  monthsFeatures(store.book, unit.value.id).map(
+    ({ feature, unit: from }) => `${featureText(feature)}, from ${from.title}`,
+  ),
+);
 </script>
 
 <template>
@@ -89,6 +98,9 @@ function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
         </div>
         <small v-if="whenBefore(row)" class="soft">{{ whenBefore(row) }}</small>
       </RowsField>
+      <small v-if="ofMonth.length" class="soft" data-test="of-month">
+        For the month as well: {{ listed(ofMonth) }}.
+      </small>
       <WordsField v-model="draft.words" label="New words" path="words" />
       <WordsField v-model="draft.bookIds" label="Books" path="bookIds" :options="books" />
       <WordsField v-model="draft.pictures" label="Pictures for the wall" path="pictures" />

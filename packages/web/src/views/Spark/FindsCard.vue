@@ -12,7 +12,7 @@ const reading = useReading();
 const search = new LibrarySearch();
 const finds = computed(() => {
   search.follow(store.book);
-  return sparkFinds(search, store.book, reading.value.frame.unit, reading.value.things);
+  return sparkFinds(search, store.book, reading.value.frame, reading.value.things);
 });
 const isNothing = computed(() => {
   const { entries, supplies, units } = finds.value;

@@ -11,7 +11,7 @@ const ledGroupSchema = z.object({
 });
 export type LedGroup = z.infer<typeof ledGroupSchema>;
 
-/** Who leads something on a day, with whom, as it is asked for. */
+/** Who leads something on a day, with whom, as it is asked for. One adult may lead several groups, one after the other. */
 export const leadingOrderSchema = z
   .object({
     unitId: unitIdSchema,
@@ -21,15 +21,8 @@ export const leadingOrderSchema = z
     groups: z.array(ledGroupSchema).max(6, 'At most six groups'),
   })
   .superRefine(({ groups }, context) => {
-    const people = groups.map(({ personId }) => personId);
     const children = groups.flatMap(({ childIds }) => childIds);
-    groups.forEach(({ personId, childIds }, i) => {
-      if (people.indexOf(personId) < i)
-        context.addIssue({
-          code: 'custom',
-          path: ['groups', i, 'personId'],
-          message: 'This adult leads another group already',
-        });
+    groups.forEach(({ childIds }, i) => {
       childIds.forEach((id, j) => {
         if (children.filter((other) => other === id).length > 1)
           context.addIssue({

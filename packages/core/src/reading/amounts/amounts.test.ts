@@ -225,6 +225,17 @@ describe('as many runs as there are groups', () => {
       ],
       2,
     ],
+    [
+      'one adult with two groups',
+      {},
+      [
+        lead([
+          ['sol', ['ada']],
+          ['sol', []],
+        ]),
+      ],
+      2,
+    ],
     ['one adult named', {}, [lead([['sol', []]])], 1],
     [
       'two adults, one of whom has two groups',

@@ -93,12 +93,14 @@ describe('the groups at something', () => {
     );
   });
 
-  test('go with what is taken out, and one adult leads one group of it', () => {
+  test('go with what is taken out, and one adult leads two groups of it one after the other', () => {
     const named = after(book, lead('p', [{ personId: 'mara' }]));
     expect(after(named, { type: 'unit/unplace', placementId: 'p' }).leadings).toEqual({});
-    expect(() => after(book, lead('p', [{ personId: 'mara' }, { personId: 'mara' }]))).toThrow(
-      'leads another',
-    );
+    const inTurns = lead('p', [{ personId: 'mara', childIds: ['ada'] }, { personId: 'mara' }]);
+    expect(groupsIn(after(book, inTurns))).toEqual([
+      ['Mara', ['ada']],
+      ['Mara', ['noor', 'bo', 'eli']],
+    ]);
     const twice = [
       { personId: 'mara', childIds: ['ada'] },
       { personId: 'sol', childIds: ['ada'] },

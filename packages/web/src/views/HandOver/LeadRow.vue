@@ -14,7 +14,7 @@ const placement = computed(() => props.thing.session.placement);
 const adults = computed((): readonly Person[] => {
   const there = props.thing.session.adults;
   const named = props.thing.stations.flatMap(({ person }) => person ?? []);
-  return [...there, ...named.filter((person) => !there.includes(person))];
+  return [...new Set([...there, ...named])];
 });
 const options = computed(() => adults.value.map(({ id, name }) => ({ title: name, value: id as string })));
 const groups = computed(() =>
@@ -55,12 +55,17 @@ function name(index: number, personId: string | null): void {
 }
 function split(): void {
   const [first] = groups.value;
-  if (!first || !spare.value) return;
+  if (!first) return;
   const half = Math.ceil(first.children.length / 2);
   keep([
     { person: first.person, children: first.children.slice(0, half) },
-    { person: spare.value, children: first.children.slice(half) },
+    // Nobody else is free: the same adult has them one after the other.
+    { person: spare.value ?? first.person, children: first.children.slice(half) },
   ]);
+}
+function nextOf(from: number): string {
+  const [own, other] = [groups.value[from]!, groups.value[(from + 1) % groups.value.length]!];
+  return other.person === own.person ? `the other group of ${other.person.name}` : other.person.name;
 }
 function toNext(child: Child, from: number): void {
   const to = (from + 1) % groups.value.length;
@@ -92,14 +97,10 @@ function toNext(child: Child, from: number): void {
         {{ unled.length === 1 ? 'child' : 'children' }}</span
       >
     </div>
-    <div v-for="(group, i) in groups" :key="group.person.id" class="group">
+    <div v-for="(group, i) in groups" :key="`${group.person.id}-${i}`" class="group">
       <v-select
         :model-value="group.person.id as string"
-        :items="
-          options.filter(
-            ({ value }) => value === group.person.id || !groups.some(({ person }) => person.id === value),
-          )
-        "
+        :items="options"
         label="Who leads it"
         density="compact"
         hide-details
@@ -111,8 +112,8 @@ function toNext(child: Child, from: number): void {
           <button
             v-if="groups.length > 1"
             type="button"
-            :title="`To ${groups[(i + 1) % groups.length]!.person.name}`"
-            :aria-label="`${child.name}, to ${groups[(i + 1) % groups.length]!.person.name}`"
+            :title="`To ${nextOf(i)}`"
+            :aria-label="`${child.name}, to ${nextOf(i)}`"
             @click="toNext(child, i)"
           >
             {{ child.name }}
@@ -122,12 +123,8 @@ function toNext(child: Child, from: number): void {
         <li v-if="group.children.length === 0" class="soft">nobody yet</li>
       </ul>
     </div>
-    <v-btn
-      v-if="groups.length === 1 && spare && groups[0]!.children.length > 1"
-      class="is-side"
-      @click="split"
-    >
-      In two groups, the other with {{ spare.name }}
+    <v-btn v-if="groups.length === 1 && groups[0]!.children.length > 1" class="is-side" @click="split">
+      {{ spare ? `In two groups, the other with ${spare.name}` : 'In two groups, one after the other' }}
     </v-btn>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
   </article>

@@ -232,6 +232,8 @@ const FIELDS = {
   /** What it makes that other activities use, and how long that takes to dry, set or freeze. */
   makes: wordsSchema,
   makesAfterHours: hoursSchema.default(0),
+  /** In which kind of place it does so; null where it needs none. */
+  makesWaitsIn: waitingPlaceKindSchema.nullable().default(null),
   /** What it uses that another activity makes. */
   uses: wordsSchema,
   cleanUpMinutes: minutesSchema,

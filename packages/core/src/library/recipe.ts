@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { minutesSchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
-import { allergenIdSchema } from '../house/index.ts';
+import { allergenIdSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
 import {
   amountSchema,
@@ -147,6 +147,8 @@ export const recipeSchema = z.object({
     .min(0)
     .max(24 * 30)
     .default(0),
+  /** In which kind of place it does so; null where it needs none. */
+  waitsIn: waitingPlaceKindSchema.nullable().default(null),
   keepsDays: z.int('Whole days are needed here').min(0).max(365).nullable().default(null),
   keptHow: textSchema.default(''),
   notes: textSchema.default(''),

@@ -8,26 +8,17 @@ import {
   type ClockTime,
   type PlainDay,
 } from '../calendar/index.ts';
-import type { ChangeInput } from '../changes/index.ts';
 import { adultsIn, partsDuring, type Person } from '../house/index.ts';
 import { entriesAbout, frameOf, hoursOf, phaseOf, placedIn, type ReadyEntry } from '../reading/index.ts';
-import { calendarOf, type PrepChoice } from '../unit/index.ts';
+import { calendarOf } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
-
-type ChoiceInput = Extract<ChangeInput, { type: 'ready/choose' }>['choice'];
+import { decideReady } from './decide-ready.ts';
 
 const about = ({ reading, finding }: Bench): readonly ReadyEntry[] =>
   entriesAbout(reading.ready, finding.key);
 
-/** What is decided about a task, with something decided anew. */
-const choosing = (
-  { prepChoices }: Bench['book'],
-  { wholeId, unit }: ReadyEntry['task'],
-  rest: Partial<Omit<PrepChoice, 'id' | 'version' | 'unitId'>>,
-): ChangeInput => ({
-  type: 'ready/choose',
-  choice: { ...prepChoices[wholeId], id: wholeId, unitId: unit.id, ...rest } as ChoiceInput,
-});
+const choosing = (book: Bench['book'], task: ReadyEntry['task'], rest: Parameters<typeof decideReady>[2]) =>
+  decideReady(book, { ...task, id: task.wholeId }, rest);
 
 /** It is there already: today's things are only not ticked. */
 export function byTicking(bench: Bench): Mend[] {

@@ -12,6 +12,7 @@ import {
   whoDoesWhat,
   type Reading,
 } from '../reading/index.ts';
+import { doesText, runsHow, type ActivityContent } from '../library/index.ts';
 import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
 import { cautionsFor } from './day-sheet.ts';
 import { caution, pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
@@ -44,11 +45,20 @@ const versionsOf = (placement: Placement, reading: Reading): readonly PrintedPar
       .groups.filter(({ children }) => children.length > 0)
       .map(({ version, children }) => [
         children.map(({ shownAs }) => shownAs).join(', '),
-        [version.does, version.say && `Say: “${version.say}”`, version.word && `New word: ${version.word}`]
+        [
+          doesText(version),
+          version.say && `Say: “${version.say}”`,
+          version.word && `New word: ${version.word}`,
+        ]
           .filter(Boolean)
           .join(' '),
       ]),
   );
+
+const howParts = (content: ActivityContent): readonly PrintedPart[] => {
+  const how = runsHow(content);
+  return how.length === 0 ? [] : [text(`It ${how.join('; ')}.`)];
+};
 
 /** A card for each set-up: who does what, what to say, the things and where they are kept, and what to watch for. */
 export const cornerCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
@@ -64,6 +74,7 @@ export const cornerCards = (book: Book, reading: Reading): readonly PrintedPage[
         parts: [
           ...allCautions(placement, book, reading),
           ...versionsOf(placement, reading),
+          ...howParts(content),
           ...under('Things', thingsOf(placement, book, reading)),
         ],
       },

@@ -1,6 +1,7 @@
 import type { Book } from '../book/index.ts';
 import { formatDay, formatMinutes } from '../calendar/index.ts';
 import type { Child } from '../house/index.ts';
+import { doesText } from '../library/index.ts';
 import {
   CAUTION_LINE,
   dayPlanOf,
@@ -67,7 +68,7 @@ function thingParts(
         .filter(({ children }) => children.length > 0)
         .map(({ version, children }): readonly [string, string] => [
           names(children),
-          version.say === '' ? version.does : `${version.does} Say: “${version.say}”`,
+          version.say === '' ? doesText(version) : `${doesText(version)} Say: “${version.say}”`,
         ]),
       ...(without.length > 0 ? [[names(without), 'no version fits: what is out all day'] as const] : []),
     ]),
@@ -149,7 +150,7 @@ export function childLists(book: Book, reading: Reading): readonly PrintedPage[]
       heading('What there is to do'),
       ...pairsOf(
         pieces.flatMap(({ placement, parts }) =>
-          parts.map(({ version }): readonly [string, string] => [placement.content.title, version.does]),
+          parts.map(({ version }): readonly [string, string] => [placement.content.title, doesText(version)]),
         ),
       ),
       ...under(

@@ -49,6 +49,23 @@ const pagesOf = (id: PrintedId, of: Book = book, day = 1) =>
   PRINTED[id].pages(of, read(of, TEST_UNIT, A_MONDAY), day, A_MONDAY);
 const textOf = (id: PrintedId, of?: Book, day?: number): string => JSON.stringify(pagesOf(id, of, day));
 
+test('a card says what is other in a version, and how it runs', () => {
+  const card = after(
+    book,
+    anActivity('sort', {
+      selfChecking: true,
+      adult: 'alone',
+      resetMinutes: 2 as never,
+      versions: [aVersion(0, null, { does: 'sorts', changes: 'Four lids only.' })],
+    }),
+    inCorner('s', 'sort', 'bin', 4, 5),
+  );
+  expect(textOf('corner-cards', card)).toContain('sorts Four lids only.');
+  expect(textOf('corner-cards', card)).toContain(
+    'It runs by itself; shows by itself whether it is right; 2 min to put it back between two children.',
+  );
+});
+
 describe('on paper', () => {
   test('a day says who comes, who does what, whom no version fits, whom to watch for, and the numbers', () => {
     const text = textOf('day-sheet');

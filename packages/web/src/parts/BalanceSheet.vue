@@ -70,6 +70,7 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
         </button>
       </span>
     </div>
+    <p v-if="balance.runs" class="soft" data-test="runs">{{ balance.runs }}</p>
     <div class="spread">
       <div class="picture" :style="{ minHeight: `${balance.rows.length * 27 + 34}px` }">
         <HeatChart

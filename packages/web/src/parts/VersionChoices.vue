@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { versionReason, type Placement, type TrayRow } from '@kobby/core';
+import { doesText, versionReason, type Placement, type TrayRow } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useReading } from '../state/unit.ts';
@@ -48,7 +48,7 @@ const short = (text: string): string => (text.length > 46 ? `${text.slice(0, 44)
       <b>{{ one.child.name }}</b>
       <span>
         <template v-for="part in piece.parts" :key="part.version.id">
-          {{ part.version.does }}
+          {{ doesText(part.version) }}
           <span class="soft">“{{ part.version.say }}” · {{ versionReason(piece, one) }}</span>
         </template>
         <span v-if="piece.parts.length === 0" class="care">

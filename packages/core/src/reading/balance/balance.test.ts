@@ -85,6 +85,21 @@ test('is told in words: what is thin, and who finds nothing under a heading', ()
   );
 });
 
+test('says what runs by itself, what ties an adult, and how what is made is made', () => {
+  const runs = (...changes: Parameters<typeof after>[1][]): string =>
+    read(after(book, ...changes), TEST_UNIT, A_MONDAY).balance('development').runs;
+  expect(read(book, TEST_UNIT, A_MONDAY).balance('development').runs).toBe('');
+  const many = [
+    anActivity('lids', { adult: 'alone', selfChecking: true }),
+    anActivity('copy', { adult: 'tied', craft: 'model' }),
+    anActivity('free', { craft: 'own-way' }),
+  ];
+  const placed = ['lids', 'copy', 'free', 'sing'].map((id, i) => onDay(id, id, i + 1));
+  expect(runs(...many, ...placed, onDay('again', 'copy', 6))).toBe(
+    "Of 5: 1 runs by itself, 2 tie an adult, 1 shows by itself whether it is right, 2 copy a model and 1 is made in the child's own way.",
+  );
+});
+
 describe('any lens', () => {
   const lenses = Object.keys(LENSES) as LensId[];
   test('agrees with counting everything again, placement by placement', () => {

@@ -34,6 +34,8 @@ export interface Balance {
   readonly comes: readonly number[];
   /** A sentence that says what the picture shows. */
   readonly text: string;
+  /** What runs by itself and what ties an adult, and how what is made is made; empty where nothing is planned. */
+  readonly runs: string;
 }
 
 /** Through which headings a unit is looked at first: its style's, else the home's. */
@@ -125,9 +127,33 @@ export const balanceOf = answer(
       const target = place ? Number(place.expected) : targetFor(unit, lens, id, home.values.headingEveryDays);
       return { id, name, ...sum, target, isThin: sum.total < target };
     });
-    return { lens, rows, children, comes, text: textOf(rows, children) };
+    return { lens, rows, children, comes, text: textOf(rows, children), runs: runsText(placements) };
   },
 );
+
+// Said as it is: no mix is asked for.
+const runsText = memoised((placements: readonly Placement[]): string => {
+  const count = (test: (content: Placement['content']) => boolean): number =>
+    placements.filter(({ content }) => test(content)).length;
+  const parts = (
+    [
+      [count(({ adult }) => adult === 'alone'), 'run by themselves', 'runs by itself'],
+      [count(({ adult }) => adult === 'tied'), 'tie an adult', 'ties an adult'],
+      [
+        count(({ selfChecking }) => selfChecking),
+        'show by themselves whether it is right',
+        'shows by itself whether it is right',
+      ],
+      [count(({ craft }) => craft === 'model'), 'copy a model', 'copies a model'],
+      [
+        count(({ craft }) => craft === 'own-way'),
+        "are made in the child's own way",
+        "is made in the child's own way",
+      ],
+    ] as const
+  ).flatMap(([many, words, word]) => (many === 0 ? [] : [`${many} ${many === 1 ? word : words}`]));
+  return parts.length === 0 ? '' : `Of ${placements.length}: ${listed(parts)}.`;
+});
 
 function textOf(rows: readonly BalanceRow[], children: readonly Child[]): string {
   const thin = rows

@@ -199,6 +199,25 @@ describe('the theme', () => {
     };
     expect(told(after(unread, line), 'book-unread')).toEqual([]);
   });
+
+  test('reads a borrowed book before it goes back', () => {
+    const lent = (backBy: string, rest: object = {}): ChangeInput => ({
+      type: 'library/put-book',
+      book: { id: 'wind', title: 'About wind', level: 'story', backBy, ...rest },
+    });
+    const line = (day: number | null): ChangeInput => ({
+      type: 'unit/put-line',
+      line: { id: 'l', unitId: TEST_UNIT, kind: 'read-aloud', day, bookId: 'wind', order: 'a0' },
+    });
+    // Day 3 is Wednesday 10 March.
+    expect(told(after(base, lent('2027-03-10'), line(3)), 'book-back')).toEqual([]);
+    expect(
+      told(after(base, lent('2027-03-09', { borrowedFrom: 'the library' }), line(3)), 'book-back'),
+    ).toEqual([
+      'care About wind goes back before it is read | It goes back to the library by Tue 9 March; it is read on Day 3.',
+    ]);
+    expect(told(after(base, lent('2027-03-17'), line(null)), 'book-back')[0]).toContain('Day 9 and 10');
+  });
 });
 
 describe('things', () => {
@@ -220,11 +239,17 @@ describe('things', () => {
   });
 
   test('that are sets have all their pieces', () => {
-    const set = (missing: number): ChangeInput =>
-      aSupply('foil', { set: { pieces: [{ name: 'card', count: 8, missing }], waysToPlay: [] } });
+    const set = (missing: number, worn = 0): ChangeInput =>
+      aSupply('foil', { set: { pieces: [{ name: 'card', count: 8, missing, worn }], waysToPlay: [] } });
     expect(told(after(needs, set(0)), 'pieces-missing')).toEqual([]);
     expect(told(after(needs, set(2)), 'pieces-missing')).toEqual([
-      'note Pieces missing: foil | foil: 2 × card, Day 2.',
+      'note Pieces missing: foil | foil: 2 of 8 × card, Day 2.',
+    ]);
+    expect(told(after(needs, set(0, 3)), 'pieces-missing')).toEqual([
+      'note Pieces worn: foil | foil: 3 × card worn, Day 2.',
+    ]);
+    expect(told(after(needs, set(2, 3)), 'pieces-missing')).toEqual([
+      'note Pieces missing or worn: foil | foil: 2 of 8 × card and 3 × card worn, Day 2.',
     ]);
   });
 

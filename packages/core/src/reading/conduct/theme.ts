@@ -1,3 +1,5 @@
+import { groupBy } from '../../book/index.ts';
+import { formatDay } from '../../calendar/index.ts';
 import { AREAS, areaOf } from '../../skills/index.ts';
 import {
   isShownIn,
@@ -10,9 +12,9 @@ import {
   type Thing,
 } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
-import { doesShow, isShownByThing } from '../plan/features.ts';
+import { featuresMet, isShownByThing } from '../plan/features.ts';
 import { linesIn, membersIn, piecesIn } from '../plan/of-unit.ts';
-import { listed, type Finding } from '../ground/finding.ts';
+import { formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
@@ -49,10 +51,15 @@ const FEWEST_FEATURED = 2;
 export const featureFindings = answer(
   (look, placements: readonly Placement[], frame: Frame): readonly Finding[] => {
     if (!isBegun(placements)) return [];
-    const thin = frame.featured
+    const { featured } = frame;
+    const met = featuresMet(look, placements, featured);
+    const thin = featured
       .map((feature) => ({
         name: `${feature.kind} ${feature.value}`,
-        places: metIn(look, placements, frame, feature),
+        places: [
+          ...placements.filter((_, i) => met[i]!.includes(feature)).map(({ content }) => content.title),
+          ...metBeside(look, frame, feature),
+        ],
       }))
       .filter(({ places }) => places.length < FEWEST_FEATURED);
     if (thin.length === 0) return [];
@@ -73,30 +80,25 @@ export const featureFindings = answer(
   },
 );
 
-/** Where the children of a unit meet what is featured, by name: what is placed, the theme's things and words, books and songs. */
-const metIn = answer(
-  (look, placements: readonly Placement[], frame: Frame, feature: Feature): readonly string[] => {
-    const { id, words, bookIds } = frame.unit;
-    const pieces = piecesIn(look, id);
-    const read = [...linesIn(look, id), ...pieces].flatMap(({ bookId }) => bookId ?? []);
-    return [
-      ...placements
-        .filter(({ content }) => doesShow(look, content, feature))
-        .map(({ content }) => content.title),
-      ...membersIn(look, id)
-        .filter((thing) => isShownByThing(thing, feature))
-        .map(({ name }) => name),
-      ...words.filter((word) => isShownIn(feature, word)),
-      ...[...new Set([...bookIds, ...read])].flatMap((bookId) => {
-        const book = look.one('bookTitles', bookId);
-        return book && isShownIn(feature, [book.title, ...book.about].join(' \n')) ? [book.title] : [];
-      }),
-      ...pieces
-        .map(({ songId, words: said }) => (songId && look.one('songs', songId)?.title) || said)
-        .filter((title) => isShownIn(feature, title)),
-    ];
-  },
-);
+/** Where the children of a unit meet what is featured beside its activities, by name: the theme's things and words, books and songs. */
+const metBeside = answer((look, frame: Frame, feature: Feature): readonly string[] => {
+  const { id, words, bookIds } = frame.unit;
+  const pieces = piecesIn(look, id);
+  const read = [...linesIn(look, id), ...pieces].flatMap(({ bookId }) => bookId ?? []);
+  return [
+    ...membersIn(look, id)
+      .filter((thing) => isShownByThing(thing, feature))
+      .map(({ name }) => name),
+    ...words.filter((word) => isShownIn(feature, word)),
+    ...[...new Set([...bookIds, ...read])].flatMap((bookId) => {
+      const book = look.one('bookTitles', bookId);
+      return book && isShownIn(feature, [book.title, ...book.about].join(' \n')) ? [book.title] : [];
+    }),
+    ...pieces
+      .map(({ songId, words: said }) => (songId && look.one('songs', songId)?.title) || said)
+      .filter((title) => isShownIn(feature, title)),
+  ];
+});
 
 /** The finding about members of the theme whose partner is missing or goes with another. */
 export const partnerFindings = memoised((things: readonly Thing[]): readonly Finding[] => {
@@ -130,6 +132,38 @@ export const planFindings = memoised((events: readonly SpecialEvent[]): readonly
       basis: 'a special day has a plan of its own',
       ...OF_UNIT,
     })),
+);
+
+/** The findings about borrowed books that are read on a day after they go back. */
+export const goneBookFindings = answer(
+  (look, lines: readonly DayLine[], pieces: readonly CirclePiece[], frame: Frame): readonly Finding[] => {
+    const { days } = frame.calendar;
+    const uses = [...lines, ...pieces].flatMap(({ bookId, day }) =>
+      bookId === null ? [] : [{ bookId, day }],
+    );
+    return [...groupBy(uses, ({ bookId }) => bookId)].flatMap(([bookId, ofBook]) => {
+      const book = look.one('bookTitles', bookId);
+      const backBy = book?.backBy ?? null;
+      if (!book || backBy === null) return [];
+      const late = days.filter(
+        ({ number, date }) => date > backBy && ofBook.some(({ day }) => day === null || day === number),
+      );
+      if (late.length === 0) return [];
+      return [
+        {
+          key: `book-back:${bookId}`,
+          rule: 'book-back',
+          level: 'care',
+          title: `${book.title} goes back before it is read`,
+          detail: `It goes back${book.borrowedFrom === null ? '' : ` to ${book.borrowedFrom}`} by ${formatDay(backBy)}; it is read on ${formatDays(late.map(({ number }) => number))}.`,
+          instead: 'Read it before, ask for it longer, or choose another one.',
+          basis: 'what is borrowed goes back',
+          ...OF_UNIT,
+          days: late.map(({ number }) => number),
+        },
+      ];
+    });
+  },
 );
 
 /** The finding about books of the unit that are never read aloud. */

@@ -1,4 +1,5 @@
 import type { PlainDay } from '../../calendar/index.ts';
+import type { Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
@@ -69,33 +70,41 @@ export const byHandFindings = memoised((supplies: readonly SupplyLine[]): readon
   ];
 });
 
-/** The finding about sets that are used although pieces of them are missing. */
+// What is missing of a set needs no word for it; what is worn does.
+const gapsIn = (
+  supply: Supply | null,
+): readonly { readonly how: 'missing' | 'worn'; readonly text: string }[] =>
+  (supply?.set?.pieces ?? []).flatMap(({ name, count, missing, worn }) => [
+    ...(missing > 0 ? [{ how: 'missing' as const, text: `${missing} of ${count} × ${name}` }] : []),
+    ...(worn > 0 ? [{ how: 'worn' as const, text: `${worn} × ${name} worn` }] : []),
+  ]);
+
+/** The finding about sets that are used although pieces of them are missing or worn. */
 export const pieceFindings = answer(
   (look, placements: readonly Placement[], frame: Frame, today: PlainDay): readonly Finding[] => {
     const used = placements.flatMap((placement) =>
       placement.content.materials.flatMap(({ supplyId }) => {
         const supply = look.one('supplies', supplyId);
-        const missing = supply?.set?.pieces.filter(({ missing: count }) => count > 0) ?? [];
-        if (!supply || missing.length === 0) return [];
+        const gaps = gapsIn(supply);
+        if (!supply || gaps.length === 0) return [];
         const days = sessionsOf(placement, frame).flatMap(({ day }) =>
           day.date >= today ? [day.number] : [],
         );
-        return days.length > 0 ? [{ supply, placement, days, missing }] : [];
+        return days.length > 0 ? [{ supply, placement, days, gaps }] : [];
       }),
     );
     if (used.length === 0) return [];
     const sets = [...new Map(used.map((one) => [one.supply, one])).values()];
+    const all = sets.flatMap(({ gaps }) => gaps);
+    const what = `Pieces ${(['missing', 'worn'] as const).filter((how) => all.some((gap) => gap.how === how)).join(' or ')}`;
     return [
       {
         key: 'pieces-missing',
         rule: 'pieces-missing',
         level: 'note',
-        title:
-          sets.length === 1
-            ? `Pieces missing: ${sets[0]!.supply.name}`
-            : `Pieces missing in ${sets.length} sets`,
-        detail: `${fewOf(sets.map(({ supply, missing }) => `${supply.name}: ${listed(missing.map(({ name, missing: count }) => `${count} × ${name}`))}`))}, ${formatDays(used.flatMap(({ days }) => days))}.`,
-        instead: 'Make or find them, or play it without.',
+        title: sets.length === 1 ? `${what}: ${sets[0]!.supply.name}` : `${what} in ${sets.length} sets`,
+        detail: `${fewOf(sets.map(({ supply, gaps }) => `${supply.name}: ${listed(gaps.map(({ text }) => text))}`))}, ${formatDays(used.flatMap(({ days }) => days))}.`,
+        instead: 'Make, mend or find them, or play it without.',
         basis: 'a set with a gap spoils the game',
         days: inDayOrder(used.flatMap(({ days }) => days)),
         cornerIds: [],

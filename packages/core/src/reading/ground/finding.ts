@@ -2,6 +2,7 @@ import type { SupplyId } from '../../cupboard/index.ts';
 import type { ChildId, CornerId, Lead } from '../../house/index.ts';
 import type { RecipeId } from '../../library/index.ts';
 import type { CirclePieceId, Placement, PlacementId } from '../../unit/index.ts';
+import { memoised } from './memo.ts';
 
 /** How much a finding weighs: do not do this; it needs a condition or somebody; worth knowing. */
 export type Level = 'stop' | 'care' | 'note';
@@ -23,6 +24,7 @@ export type RuleId =
   | 'ratio'
   | 'keepsake'
   | 'book-unread'
+  | 'book-back'
   | 'feature-once'
   | 'partner'
   | 'event-without-plan'
@@ -51,6 +53,7 @@ export type RuleId =
   | 'bin-path'
   | 'bin-unweighed'
   | 'late'
+  | 'place-crowded'
   | 'place-full'
   | 'spoils'
   | 'no-prep-time'
@@ -177,3 +180,9 @@ export function formatDays(days: readonly number[]): string {
 /** `a`, `a and b`, `a, b and c`. */
 export const listed = (texts: readonly string[]): string =>
   texts.length < 2 ? (texts[0] ?? '') : `${texts.slice(0, -1).join(', ')} and ${texts.at(-1)}`;
+
+/** Findings of several questions as one list, the same one as long as each of them is. */
+export const joined = memoised(
+  (...lists: readonly [readonly Finding[], ...(readonly Finding[])[]]): readonly Finding[] =>
+    lists.length === 1 ? lists[0] : lists.flat(),
+);

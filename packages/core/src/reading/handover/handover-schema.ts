@@ -50,11 +50,15 @@ const itemSchema = z.strictObject({
   groups: z.array(groupSchema),
   /** How many do it at the same time; null when only the places limit it. */
   atOnce: z.int().nullable(),
+  /** How it runs, in a few words each. */
+  how: z.array(z.string()),
   steps: z.array(z.string()),
   versions: z.array(
     z.strictObject({
       children: z.array(z.string()),
       does: z.string(),
+      /** What is other than for the rest. */
+      changes: z.string(),
       say: z.string(),
       word: z.string(),
       sign: z.string(),

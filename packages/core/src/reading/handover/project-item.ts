@@ -2,6 +2,7 @@ import { groupBy, type Book } from '../../book/index.ts';
 import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
 import type { Share } from '../../handover/index.ts';
 import { allergenName } from '../../house/index.ts';
+import { runsHow } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
@@ -49,6 +50,7 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
     mine: groups.some(({ mine }) => mine),
     groups,
     atOnce: content.atOnce,
+    how: [...runsHow(content)],
     steps: content.steps.map((step) => withShownNames(step.text, book)),
     versions: versionsOf(session, mayBeNamed),
     things: thingsOn(shown, session),
@@ -67,8 +69,8 @@ const versionsOf = (session: Session, mayBeNamed: ReadonlySet<string>): Handover
       names: children.map((child) => child.shownAs).filter((name) => mayBeNamed.has(name)),
     }))
     .filter(({ names }) => names.length > 0)
-    .map(({ version: { does, say, word, sign, fact }, names }) => ({
-      ...{ children: names, does, say, word, sign, fact },
+    .map(({ version: { does, changes, say, word, sign, fact }, names }) => ({
+      ...{ children: names, does, changes, say, word, sign, fact },
     }));
 
 function thingsOn({ book, frame }: Shown, { placement, day }: Session): HandoverItem['things'] {

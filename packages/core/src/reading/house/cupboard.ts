@@ -6,7 +6,7 @@ import { stockOf } from '../stock/ledger.ts';
 import { memoised } from '../ground/memo.ts';
 
 /** Days ahead from which what is borrowed, or spoils, is pointed out. */
-const LOOK_AHEAD_DAYS = 7;
+export const LOOK_AHEAD_DAYS = 7;
 
 /** A supply as it stands in the cupboard, with what is to be said about it. */
 export interface CupboardRow {
@@ -23,6 +23,7 @@ export interface CupboardRow {
   /** Bought, used up, and without a pack: what to buy cannot be told in packs or money. */
   readonly lacksPack: boolean;
   readonly piecesMissing: number;
+  readonly piecesWorn: number;
 }
 
 /** The cupboard by name, what is no longer kept left out. Each answer is remembered with the supplies and the ledger. */
@@ -50,5 +51,6 @@ function rowOf(supply: Supply, stockMoves: Table<StockMove>, today: PlainDay): C
     unrecorded: unrecorded(supply.category, supply.properties),
     lacksPack: supply.got === 'bought' && supply.use === 'consumable' && supply.packs.length === 0,
     piecesMissing: supply.set?.pieces.reduce((sum, piece) => sum + piece.missing, 0) ?? 0,
+    piecesWorn: supply.set?.pieces.reduce((sum, piece) => sum + piece.worn, 0) ?? 0,
   };
 }

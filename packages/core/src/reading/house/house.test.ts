@@ -100,8 +100,25 @@ describe('the house says', () => {
       ),
     ).toEqual([
       'care back: 1 to give back. drum by Fri 12 March.',
-      'note pieces: 1 with pieces missing. kites.',
+      'note pieces: 1 with pieces missing or worn. kites.',
     ]);
+    const worn = { pieces: [{ name: 'Kites', count: 9, worn: 1 }] };
+    expect(notes(aSupply('kites', { ...quiet, set: worn, got: 'collected' }))).toEqual([
+      'note pieces: 1 with pieces missing or worn. kites.',
+    ]);
+  });
+
+  test('which borrowed books go back within a week', () => {
+    const book = (id: string, backBy: string | null, borrowedFrom: string | null = null): ChangeInput => ({
+      type: 'library/put-book',
+      book: { id, title: id, level: 'lap', backBy, borrowedFrom },
+    });
+    expect(
+      notes(book('Up', '2027-03-15', 'the library'), book('Down', '2027-03-07'), book('Own', null)),
+    ).toEqual([
+      'care books-back: 2 books to give back. Down by Sun 7 March and Up by Mon 15 March, to the library.',
+    ]);
+    expect(notes(book('Later', '2027-03-19'))).toEqual([]);
   });
 
   test('only the first few of many', () => {

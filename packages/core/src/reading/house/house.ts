@@ -1,9 +1,9 @@
 import type { Book } from '../../book/index.ts';
-import { formatDay, type PlainDay } from '../../calendar/index.ts';
+import { addDays, formatDay, type PlainDay } from '../../calendar/index.ts';
 import { PROPERTIES } from '../../cupboard/index.ts';
 import { belongsOn, partIdsOf, type Child } from '../../house/index.ts';
 import { fewOf, listed, type Level } from '../ground/finding.ts';
-import { cupboardOf, type CupboardRow } from './cupboard.ts';
+import { cupboardOf, LOOK_AHEAD_DAYS, type CupboardRow } from './cupboard.ts';
 
 /** The hottest that a tap gives where children wash their hands: 120 °F, advice against scalds. */
 const HOTTEST_TAP_C = 49;
@@ -24,9 +24,13 @@ export interface HouseNote {
  */
 export function houseNotes(book: Book, today: PlainDay): readonly HouseNote[] {
   const shelf = cupboardOf(book, today);
-  return [...childNotes(book, today), ...workNotes(book), ...tapNotes(book), ...supplyNotes(shelf)].toSorted(
-    (a, b) => WEIGHT[a.level] - WEIGHT[b.level],
-  );
+  return [
+    ...childNotes(book, today),
+    ...workNotes(book),
+    ...tapNotes(book),
+    ...bookNotes(book, today),
+    ...supplyNotes(shelf),
+  ].toSorted((a, b) => WEIGHT[a.level] - WEIGHT[b.level]);
 }
 
 const WEIGHT: Readonly<Record<Level, number>> = { stop: 0, care: 1, note: 2 };
@@ -85,6 +89,24 @@ function workNotes(book: Book): HouseNote[] {
 
 const SHOWN = 4;
 
+// A borrowed book is asked back like a borrowed thing.
+function bookNotes({ bookTitles }: Book, today: PlainDay): HouseNote[] {
+  const soon = addDays(today, LOOK_AHEAD_DAYS);
+  const back = Object.values(bookTitles)
+    .filter(({ retired, backBy }) => !retired && backBy !== null && backBy <= soon)
+    .toSorted((a, b) => (a.backBy! < b.backBy! ? -1 : 1));
+  if (back.length === 0) return [];
+  return [
+    {
+      key: 'books-back',
+      level: 'care',
+      title: `${back.length} ${back.length === 1 ? 'book' : 'books'} to give back`,
+      detail: `${fewOf(back.map(({ title, backBy, borrowedFrom }) => `${title} by ${formatDay(backBy!)}${borrowedFrom ? `, to ${borrowedFrom}` : ''}`))}.`,
+      about: null,
+    },
+  ];
+}
+
 /** Something that is said of supplies, and of which ones. */
 interface SupplyRule {
   readonly key: string;
@@ -135,8 +157,8 @@ export const SUPPLY_RULES: readonly SupplyRule[] = [
   {
     key: 'pieces',
     level: 'note',
-    title: 'with pieces missing',
-    concerns: (row) => row.piecesMissing > 0,
+    title: 'with pieces missing or worn',
+    concerns: (row) => row.piecesMissing + row.piecesWorn > 0,
     text: nameOfRow,
   },
   { key: 'packs', level: 'note', title: 'without a pack', concerns: (row) => row.lacksPack, text: nameOfRow },

@@ -4,11 +4,12 @@ import {
   isShownIn,
   unitDays,
   type Feature,
+  type Placement,
   type Thing,
   type Unit,
   type UnitId,
 } from '../../unit/index.ts';
-import { answer, type Look } from '../ground/answer.ts';
+import { answer, answerEach, type Look } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
 import { homeIn } from './house.ts';
 
@@ -85,20 +86,23 @@ export const isAbout = (content: ActivityContent, feature: Feature): boolean =>
   (feature.kind === 'number' && content.materials.some(({ times }) => COUNTING.has(times)));
 
 /**
- * Whether a child meets what is featured in an activity: it is about it, or the words of a thing or of a sheet that it is made
- * with show it.
+ * Which of some features a child meets in each placement: what it is about, and the words of the things and the sheets that it
+ * is made with.
  */
-export const doesShow = answer(
-  (look, content: ActivityContent, feature: Feature): boolean =>
-    isAbout(content, feature) ||
-    content.materials.some(({ supplyId }) =>
-      isShownIn(feature, look.one('supplies', supplyId)?.name ?? ''),
-    ) ||
-    content.sheetIds.some((id) => {
-      const sheet = look.one('sheets', id);
-      return sheet !== null && isShownIn(feature, [sheet.title, ...sheet.about].join(' \n'));
-    }),
+export const featuresMet = answerEach(
+  (look, { content }: Placement, featured: readonly Feature[]): readonly Feature[] => {
+    if (featured.length === 0) return NONE;
+    const words = [
+      ...content.materials.map(({ supplyId }) => look.one('supplies', supplyId)?.name ?? ''),
+      ...content.sheetIds.flatMap((id) => {
+        const sheet = look.one('sheets', id);
+        return sheet ? [sheet.title, ...sheet.about] : [];
+      }),
+    ].join(' \n');
+    return featured.filter((feature) => isAbout(content, feature) || isShownIn(feature, words));
+  },
 );
+const NONE: readonly never[] = [];
 
 /** Whether a child meets what is featured in a member of the theme: in its name, its colour or its first sound. */
 export const isShownByThing = (

@@ -14,6 +14,7 @@ import { groupBy } from '../../book/index.ts';
 import type { ChosenTask } from './chosen.ts';
 import { doubtAt } from './task.ts';
 import { hoursOf, isOutOfHours, type ReadySlot } from './slots.ts';
+import { roomOf } from './waiting.ts';
 
 /** What the tasks of a home are laid into, and which task of the problem is which. */
 export interface Assembled {
@@ -29,7 +30,7 @@ interface Given {
   readonly marks: Table<PrepMark>;
   /** The slot in which people were shown each task. */
   readonly shown: ReadonlyMap<string, string>;
-  /** Room that is taken by what nobody plans: long observations. */
+  /** Room that is taken by what nobody makes ready: what children made, long observations. */
   readonly taken: readonly Taken[];
 }
 
@@ -63,12 +64,6 @@ export function assemble({ tasks, slots, home, marks, shown, taken }: Given): As
     mostOver: valueIn(home, 'slotOverMinutes') as Minutes,
   };
   return { problem, open };
-}
-
-function roomOf({ waitingPlaces }: Home): Readonly<Record<string, number>> {
-  const room: Record<string, number> = {};
-  for (const { kind, holds } of waitingPlaces) room[kind] = (room[kind] ?? 0) + holds;
-  return room;
 }
 
 interface DoneNeed {

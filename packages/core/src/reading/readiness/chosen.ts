@@ -1,6 +1,6 @@
 import type { Table } from '../../book/index.ts';
 import type { Minutes } from '../../calendar/index.ts';
-import type { PrepChoice } from '../../unit/index.ts';
+import { prepChoiceSchema, type PrepChoice } from '../../unit/index.ts';
 import { memoised } from '../ground/memo.ts';
 import type { ReadyTask } from './task.ts';
 
@@ -19,7 +19,12 @@ export interface ChosenTask extends ReadyTask {
 /** Tasks as somebody wants them: prepared another way, left out, with the children, in parts. */
 export const chosenTasks = memoised(
   (tasks: readonly ReadyTask[], choices: Table<PrepChoice>): readonly ChosenTask[] =>
-    tasks.flatMap((task) => partsOf(chosen(task, choices[task.id] ?? null), choices)),
+    tasks.flatMap((task) => partsOf(chosen(task, choices[task.id] ?? firstChoice(task)), choices)),
+);
+
+// What is somebody's own from the start is theirs as if it had been given to them.
+const firstChoice = memoised(({ id, unit, personId = null }: ReadyTask): PrepChoice | null =>
+  personId === null ? null : prepChoiceSchema.parse({ id, unitId: unit.id, personId }),
 );
 
 const chosen = memoised((task: ReadyTask, choice: PrepChoice | null): ChosenTask => {

@@ -1,5 +1,5 @@
 import { momentOf, type Minutes, type Moment, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
-import { valueIn, type Home, type WaitingPlaceKind } from '../../house/index.ts';
+import { valueIn, type Home } from '../../house/index.ts';
 import type { PrepTask, Sheet } from '../../library/index.ts';
 import type { TaskNeed } from '../../schedule/index.ts';
 import type { Placement } from '../../unit/index.ts';
@@ -7,7 +7,7 @@ import { perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import type { PrintJob } from '../prints/prints.ts';
 import { openingOf } from './slots.ts';
-import type { ReadyTask, TaskKind } from './task.ts';
+import { holdFor, type ReadyTask, type TaskKind } from './task.ts';
 
 const MINUTES_AN_HOUR = 60;
 const SECONDS_A_MINUTE = 60;
@@ -86,7 +86,7 @@ function taskOf(
       waitMinutes: waitedFor(placement, id),
       mostMinutes: null,
     })),
-    hold: holdOf(prep, heads),
+    hold: holdFor(prep.waitsIn, fromHours(prep.waitHours || prep.leadHours), heads),
     where: prep.owner === 'adult' ? 'home' : 'children',
     ways:
       prep.per === 'child'
@@ -104,15 +104,6 @@ const isDailyLine = (placement: Placement, id: string): boolean =>
 // What comes after something that dries or freezes waits for it.
 const waitedFor = (placement: Placement, id: string): Minutes =>
   fromHours(lineOf(placement, id)?.waitHours ?? 0);
-
-// What dries comes off the line when it is dry; what is cold or out of reach stays until it is used.
-const STAYS: ReadonlySet<WaitingPlaceKind> = new Set(['freezer', 'fridge', 'shelf']);
-
-function holdOf({ waitsIn, waitHours, leadHours }: PrepTask, units: number): ReadyTask['hold'] {
-  if (waitsIn === null) return null;
-  const stays = STAYS.has(waitsIn);
-  return { kind: waitsIn, units, forMinutes: stays ? null : fromHours(waitHours || leadHours) };
-}
 
 /** Printing, laminating, cutting and finishing a sheet, one task each, in the order that the sheet asks for. */
 export const printTasks = perMember((job: PrintJob, frame: Frame): readonly ReadyTask[] => {

@@ -17,6 +17,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
+import { decideReady } from '../../mend/index.ts';
 import { seeded } from '../../testing/problems.ts';
 import { read } from '../answers/read.ts';
 import { readinessOf, type Readiness, type ReadyEntry } from './ready.ts';
@@ -345,6 +346,21 @@ describe('what a unit asks for besides', () => {
     ]);
     const slots = ['print', 'laminate', 'cut', 'finish'].map((kind) => laidIn(book)[`p:sheet:cards:${kind}`]);
     expect(slots).toEqual(slots.toSorted());
+  });
+
+  test('what somebody added for a person is theirs, until it is given to another', () => {
+    const task = { id: 'o', unitId: TEST_UNIT, text: 'Try it out', minutes: 15, day: 3, personId: 'mara' };
+    const person = (id: string): ChangeInput => ({
+      type: 'house/put-person',
+      person: { id, name: id, role: 'provider' },
+    });
+    const theirs = after(book, person('mara'), person('sol'), { type: 'ready/put-task', task });
+    const own = (of: Book) => ready(of).entries.find(({ task: one }) => one.kind === 'own')!.task;
+    expect(own(theirs).choice?.personId).toBe('mara');
+    const split = after(theirs, decideReady(theirs, own(theirs), { note: 'with the new glue' }));
+    expect(own(split).choice).toMatchObject({ personId: 'mara', note: 'with the new glue' });
+    const given = after(theirs, decideReady(theirs, own(theirs), { personId: null }));
+    expect(own(given).choice?.personId).toBeNull();
   });
 
   test('what takes days to arrive is ordered so many before', () => {

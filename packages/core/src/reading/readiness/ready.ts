@@ -1,13 +1,6 @@
 import { groupBy, homeOf, type Book, type Table } from '../../book/index.ts';
 import { addDays, type Minutes, type PlainDay } from '../../calendar/index.ts';
-import {
-  goalsOf,
-  quickSchedule,
-  type Goals,
-  type Laid,
-  type ScheduleProblem,
-  type Taken,
-} from '../../schedule/index.ts';
+import { goalsOf, quickSchedule, type Goals, type Laid, type ScheduleProblem } from '../../schedule/index.ts';
 import { type OwnTask, type PrepMark } from '../../unit/index.ts';
 import { homeIn } from '../plan/house.ts';
 import { answer } from '../ground/answer.ts';
@@ -17,7 +10,8 @@ import { gatherLines } from '../gather/gather.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
 import { printJobs } from '../prints/prints.ts';
-import { roomTaken, watchTasks } from './watch-tasks.ts';
+import { madeByChildren, watchedWaiting, type Waiting } from './waiting.ts';
+import { watchTasks } from './watch-tasks.ts';
 import { assemble, markOf } from './assemble.ts';
 import { chosenTasks, type ChosenTask } from './chosen.ts';
 import { prepTasks, printTasks } from './placement-tasks.ts';
@@ -67,6 +61,8 @@ export interface Readiness {
   readonly laid: Laid;
   /** The ids of its tasks, in the order of the problem. */
   readonly taskIds: readonly string[];
+  /** What waits in the places of the home by itself. */
+  readonly waiting: readonly Waiting[];
 }
 
 const NONE: readonly never[] = [];
@@ -100,8 +96,19 @@ export function readinessOf(book: Book, today: PlainDay): Readiness {
     ...tasks.slice(frames.length).flatMap((list) => list.map(({ day }) => day.date)),
   ].reduce((day, end) => (end > day ? end : day), today);
   const slots = slotsOver(book, today, last);
-  return laidOut(book, slots, joined(NOTHING, ...tasks), roomTaken(watched, homeOf(book)));
+  return laidOut(book, slots, joined(NOTHING, ...tasks), waitingIn(book, frames, watched));
 }
+
+// What waits by itself in the places of the home, of whichever unit.
+const waitingIn = (book: Book, frames: readonly Frame[], watched: readonly Forecast[]): readonly Waiting[] =>
+  together(
+    watchedWaiting(watched, homeOf(book)),
+    ...frames.map((frame) => madeWaiting(madeByChildren(placedIn(book, frame.unit.id).placements, frame))),
+  );
+const together = memoised((...lists: readonly [readonly Waiting[], ...(readonly Waiting[])[]]) =>
+  lists.flat(),
+);
+const madeWaiting = memoised((lists: readonly (readonly Waiting[])[]): readonly Waiting[] => lists.flat());
 
 const NOTHING: readonly ReadyTask[] = [];
 const joined = memoised((...lists: readonly [readonly ReadyTask[], ...(readonly ReadyTask[])[]]) =>
@@ -133,13 +140,18 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
 const flat = memoised((lists: readonly (readonly ReadyTask[])[]): readonly ReadyTask[] => lists.flat());
 
 const laidOut = answer(
-  (look, slots: readonly ReadySlot[], tasks: readonly ReadyTask[], taken: readonly Taken[]): Readiness => {
+  (
+    look,
+    slots: readonly ReadySlot[],
+    tasks: readonly ReadyTask[],
+    waiting: readonly Waiting[],
+  ): Readiness => {
     const [home, marks, plans] = [homeIn(look), look.table('prepMarks'), look.table('prepPlans')];
     const chosen = chosenTasks(tasks, look.table('prepChoices'));
     const shown = new Map<string, string>(
       Object.values(plans).flatMap(({ entries }) => entries.map(({ taskId, slotId }) => [taskId, slotId])),
     );
-    const { problem, open } = assemble({ tasks: chosen, slots, home, marks, shown, taken });
+    const { problem, open } = assemble({ tasks: chosen, slots, home, marks, shown, taken: waiting });
     const laid = quickSchedule(problem);
     const at = new Map(open.map(({ id }, t) => [id, t]));
     const whys = whyUnplaced({ problem, open, slots, home }, laid);
@@ -167,6 +179,7 @@ const laidOut = answer(
       problem,
       laid,
       taskIds: open.map(({ id }) => id),
+      waiting,
     };
   },
 );

@@ -1,5 +1,5 @@
 import type { Minutes, Moment, ProgramDay } from '../../calendar/index.ts';
-import type { WaitingPlaceKind } from '../../house/index.ts';
+import type { PersonId, WaitingPlaceKind } from '../../house/index.ts';
 import type { PrepTask } from '../../library/index.ts';
 import type { TaskNeed } from '../../schedule/index.ts';
 import type { Placement, Unit } from '../../unit/index.ts';
@@ -57,6 +57,8 @@ export interface ReadyTask {
   } | null;
   /** Whose hands and where: in a time for making ready, out of the house, or with the children. */
   readonly where: 'home' | 'away' | 'children';
+  /** Whose it is until somebody decides otherwise; left out: whoever is there. */
+  readonly personId?: PersonId | null;
   /** How else it can be prepared. */
   readonly ways: PrepTask['instead'];
   /** What it takes, by name. */
@@ -77,3 +79,13 @@ export function doubtAt({ usedAt, waitMinutes, mostMinutes }: ReadyTask, end: Mo
   if (left < waitMinutes) return 'too late for its waiting';
   return mostMinutes !== null && left > mostMinutes ? 'too early, it spoils' : null;
 }
+
+// What dries comes off the line when it is dry; what is cold or out of reach stays until it is used.
+const STAYS: ReadonlySet<WaitingPlaceKind> = new Set(['freezer', 'fridge', 'shelf']);
+
+/** The room that something takes up while it waits, so many minutes or until it is used; null where it needs no place. */
+export const holdFor = (
+  kind: WaitingPlaceKind | null,
+  waitMinutes: Minutes,
+  units: number,
+): ReadyTask['hold'] => kind && { kind, units, forMinutes: STAYS.has(kind) ? null : waitMinutes };

@@ -14,7 +14,7 @@ import { memoised } from '../ground/memo.ts';
 import { stretchesOf, type Stretch } from '../kitchen/timetable.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import { openingOf } from './slots.ts';
-import type { ReadyTask } from './task.ts';
+import { holdFor, type ReadyTask } from './task.ts';
 
 const NOON = 12 * 60;
 const DAY = 24 * 60;
@@ -156,7 +156,7 @@ function folderOf(placements: readonly Placement[], frame: Frame, day: ProgramDa
 /** What somebody added, ready when its day opens. */
 export const ownTasks = memoised(
   (own: readonly OwnTask[], frame: Frame, today: PlainDay): readonly ReadyTask[] =>
-    own.flatMap(({ id, text, minutes, day: number }) => {
+    own.flatMap(({ id, text, minutes, day: number, personId }) => {
       const day = frame.calendar.days[number - 1];
       if (!day || day.date < today) return [];
       return [
@@ -167,6 +167,7 @@ export const ownTasks = memoised(
           forWhat: `Day ${number}`,
           minutes,
           how: 'as it was entered',
+          personId,
           day,
           usedAt: openingOf(frame.home, day.date),
         }),
@@ -330,6 +331,7 @@ function cooking(lines: readonly SupplyLine[], frame: Frame, today: PlainDay): r
         waitMinutes: wait as Minutes,
         mostMinutes: keeps as Minutes | null,
         needs: i === 0 ? [] : [restedSince(idAt(i - 1), stretches[i - 1]!)],
+        hold: i < stretches.length - 1 ? null : holdFor(recipe.waitsIn, waitMinutes, Math.ceil(times)),
         things: [recipe.title],
       });
     });

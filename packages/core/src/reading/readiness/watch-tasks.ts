@@ -1,13 +1,11 @@
-import { momentOf, type Minutes, type PlainDay } from '../../calendar/index.ts';
+import { type Minutes, type PlainDay } from '../../calendar/index.ts';
 import { type Supply } from '../../cupboard/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
 import { formatQuantity, quantity, type Quantity } from '../../measure/index.ts';
-import type { Taken } from '../../schedule/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import type { WatchStage } from '../../watch/index.ts';
 import { homeIn } from '../plan/house.ts';
 import { answer } from '../ground/answer.ts';
-import { memoised } from '../ground/memo.ts';
 import { stockOf } from '../stock/ledger.ts';
 import type { Forecast, StageForecast } from '../forecast/forecast.ts';
 import { openingOf } from './slots.ts';
@@ -106,20 +104,3 @@ function getting(about: About, one: StageForecast, needs: readonly StageNeed[]):
     }),
   ];
 }
-
-/** The room that what is watched takes up: from the first day of a stage in a place to its last possible one. */
-export const roomTaken = memoised((forecasts: readonly Forecast[], home: Home): readonly Taken[] =>
-  forecasts.flatMap(({ stages, isOver }) => {
-    if (isOver) return [];
-    const taken: Taken[] = [];
-    for (const { stage, earliest, endsLatest } of stages) {
-      if (stage.place === null) continue;
-      const [from, to] = [momentOf(earliest, 0, home.zone), momentOf(endsLatest, 0, home.zone)];
-      const before = taken.at(-1);
-      // It stands in its place once, whichever stage it is in.
-      if (before?.place === stage.place && from <= before.to) taken[taken.length - 1] = { ...before, to };
-      else taken.push({ place: stage.place, units: 1, from, to });
-    }
-    return taken;
-  }),
-);

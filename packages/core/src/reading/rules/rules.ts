@@ -1,4 +1,3 @@
-import { answer } from '../ground/answer.ts';
 import { shelfFindings } from '../balance/shelf.ts';
 import { binFindings } from '../bins/findings.ts';
 import { illIn, illnessFindings } from '../cautions/after-illness.ts';
@@ -17,14 +16,15 @@ import {
   areaFindings,
   bookFindings,
   featureFindings,
+  goneBookFindings,
   partnerFindings,
   planFindings,
 } from '../conduct/theme.ts';
 import { byHandFindings, pieceFindings, stockFindings } from '../conduct/things.ts';
 import { eventFindings } from '../conduct/events.ts';
-import { acrossUnitsFindings, oneForTwoFindings, reusablesOf } from '../exclusive/one-for-two.ts';
+import { oneForTwo } from '../exclusive/across-units.ts';
 import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
-import type { Finding, RuleId } from '../ground/finding.ts';
+import { joined, type Finding, type RuleId } from '../ground/finding.ts';
 import { leftOutFindings } from '../fit/left-out.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
 import { watchingFindings } from '../fit/watching.ts';
@@ -32,9 +32,10 @@ import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised } from '../ground/memo.ts';
 import { orderFindings } from '../order/order.ts';
-import { neighboursOf, phaseOf, placedIn, type Frame, type Placed } from '../plan/plan.ts';
+import { phaseOf, type Placed } from '../plan/plan.ts';
 import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
+import { crowdFindings } from '../readiness/waiting.ts';
 import type { Asked, Audience, FewOf, Rule, Way } from './rule.ts';
 
 const ROOM: readonly Audience[] = ['phone', 'paper'];
@@ -61,23 +62,6 @@ const ready = ({ book, frame, today }: Asked): readonly Finding[] =>
   readyFindings(readinessOf(book, today), frame.unit, frame.home, today);
 
 const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(twins.map(({ of }) => of.id)));
-
-// One thing in two places of a unit, and in two units whose days overlap.
-function oneForTwo({ book, placements, withCircle, frame, today }: Asked): readonly Finding[] {
-  const here = reusablesOf(book, placements, frame);
-  const across = neighboursOf(book, frame).map((other) =>
-    acrossUnitsFindings(book, here, frame, reusablesIn(book, other), today),
-  );
-  return joined(oneForTwoFindings(book, withCircle, frame, today), ...across);
-}
-const reusablesIn = answer((look, of: Frame) => ({
-  unit: of.unit,
-  uses: reusablesOf(look, placedIn(look, of.unit.id).placements, of),
-}));
-const joined = memoised(
-  (...lists: readonly [readonly Finding[], ...(readonly Finding[])[]]): readonly Finding[] =>
-    lists.length === 1 ? lists[0] : lists.flat(),
-);
 
 /** Every rule that speaks about a unit, in the order in which equals are told. A new rule is a record here and its question. */
 export const RULES: { readonly [R in RuleId]: Rule } = {
@@ -218,7 +202,13 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     ask: ({ placements, book }) => retiredCornerFindings(book, placements),
     ways: ['reserve'],
   },
-  'one-for-two': { about: 'one thing in two places', levels: ['care'], ask: oneForTwo, ways: ['thinning'] },
+  'one-for-two': {
+    about: 'one thing in two places',
+    levels: ['care'],
+    ask: ({ book, placements, withCircle, frame, today }) =>
+      oneForTwo(book, placements, withCircle, frame, today),
+    ways: ['thinning'],
+  },
   'only-watching': {
     about: 'a child who would only watch',
     levels: ['care'],
@@ -263,6 +253,12 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     when: 'to-come',
     ask: ({ lines, circles: { stuff }, frame, book }) => bookFindings(book, lines, stuff.pieces, frame),
     ways: ['book'],
+  },
+  'book-back': {
+    about: 'a borrowed book that goes back before it is read',
+    levels: ['care'],
+    when: 'to-come',
+    ask: ({ lines, circles: { stuff }, frame, book }) => goneBookFindings(book, lines, stuff.pieces, frame),
   },
   mess: {
     about: 'much mess on a day',
@@ -373,6 +369,12 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     when: 'to-come',
     ask: ready,
     ways: ['ticking', only(2, 'day'), only(2, 'beginning-later'), 'made-set', 'simpler-way', 'splitting'],
+  },
+  'place-crowded': {
+    about: 'more in a place than it holds',
+    levels: ['care'],
+    when: 'to-come',
+    ask: ({ book, frame, today }) => crowdFindings(readinessOf(book, today).waiting, frame, today),
   },
   spoils: {
     about: 'what spoils before it is used',

@@ -14,6 +14,7 @@ import * as ownAllergens from './0012-own-allergens.ts';
 import * as illAndBroken from './0013-ill-and-broken.ts';
 import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
+import * as waitingPlaces from './0016-waiting-places.ts';
 
 interface Step {
   readonly name: string;
@@ -37,6 +38,7 @@ const STEPS: readonly Step[] = [
   { name: '0013-ill-and-broken', migration: illAndBroken },
   { name: '0014-warm-and-sun', migration: warmAndSun },
   { name: '0015-order-keys', migration: orderKeys },
+  { name: '0016-waiting-places', migration: waitingPlaces },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -7,6 +7,8 @@ const props = defineProps<{
   label: string;
   path: string;
   options?: readonly { readonly title: string; readonly value: string }[];
+  /** Words that others use: offered, and any other word does as well. */
+  known?: readonly string[];
 }>();
 const value = defineModel<string[] | undefined>({ required: true });
 const { messages, settle } = useField(() => props.path);
@@ -20,7 +22,7 @@ const take = (words: string[]): void => {
   <component
     :is="options ? VAutocomplete : VCombobox"
     :model-value="value ?? []"
-    :items="options ?? []"
+    :items="options ?? known ?? []"
     :name="path"
     :label="label"
     :hint="options ? undefined : 'Enter after each'"

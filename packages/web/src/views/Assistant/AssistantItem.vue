@@ -22,6 +22,9 @@ import type { SharedLink, TickSubject } from '../../state/shared.ts';
 const props = defineProps<{ item: HandoverItem; day: number; folded?: boolean; link: SharedLink }>();
 const emit = defineEmits<{ write: [kind: 'note' | 'help'] }>();
 
+const how = computed(() =>
+  [props.item.atOnce ? `${props.item.atOnce} at a time` : '', ...props.item.how].filter(Boolean).join(' · '),
+);
 const open = ref(!props.folded);
 const subject = computed(() => ({
   placementId: props.item.placementId,
@@ -71,7 +74,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
       <div v-for="version in item.versions" :key="version.does" class="version">
         <b>{{ version.children.join(', ') }}</b>
         <div>
-          {{ version.does }}
+          {{ version.does }} {{ version.changes }}
           <p v-if="version.say" class="say">
             <v-icon :icon="mdiMessageOutline" size="17" aria-hidden="true" />
             <span class="sr-only">Say: </span>“{{ version.say }}”
@@ -81,7 +84,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
           <small v-if="version.fact">True: {{ version.fact }}</small>
         </div>
       </div>
-      <p v-if="item.atOnce" class="soft small">{{ item.atOnce }} at a time</p>
+      <p v-if="how" class="soft small">{{ how }}</p>
       <ol v-if="item.steps.length">
         <li v-for="step in item.steps" :key="step">{{ step }}</li>
       </ol>

@@ -16,6 +16,7 @@ function show({ key, about }: HouseNote): void {
   if (about?.kind === 'children') emit('child', about.id);
   else if (key === 'nobody-at-work') void router.push({ name: 'people' });
   else if (key === 'hot-tap') void router.push({ name: 'rules' });
+  else if (key === 'books-back') void router.push({ name: 'library', query: { kind: 'bookTitles' } });
   else void router.push({ name: 'cupboard', query: { only: key } });
 }
 </script>

@@ -62,6 +62,7 @@ function flagsOf(row: CupboardRow): { text: string; isCare: boolean }[] {
     row.unrecorded.length > 0 && { text: `${row.unrecorded.length} not recorded`, isCare: true },
     row.isLow && { text: 'low', isCare: false },
     row.piecesMissing > 0 && { text: `${row.piecesMissing} pieces missing`, isCare: false },
+    row.piecesWorn > 0 && { text: `${row.piecesWorn} pieces worn`, isCare: false },
   ].filter((flag) => typeof flag === 'object' && flag !== null);
 }
 

@@ -13,7 +13,7 @@ import {
 } from '../../parts/fields/index.ts';
 import { useBook } from '../../state/book.ts';
 import { supplyOptions } from '../../state/options.ts';
-import type { ContentInput } from './content.ts';
+import { versionOptions, type ContentInput } from './content.ts';
 
 /** What an activity needs, how it is done, and who does each step. */
 const content = defineModel<ContentInput>({ required: true });
@@ -21,12 +21,7 @@ type MaterialInput = ContentInput['materials'][number];
 const store = useBook();
 const supplies = computed(() => supplyOptions(store.book));
 const supplyOf = (id: string) => store.book.supplies[id];
-const versions = computed(() =>
-  content.value.versions.map((version, i) => ({
-    title: `Version ${i + 1}, from ${version.fromMonths} months`,
-    value: version.id,
-  })),
-);
+const versions = computed(() => versionOptions(content.value));
 
 const FOR = {
   child: 'each child',

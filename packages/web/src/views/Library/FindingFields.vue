@@ -10,7 +10,7 @@ import {
   WordsField,
 } from '../../parts/fields/index.ts';
 import { useBook } from '../../state/book.ts';
-import type { ContentInput } from './content.ts';
+import { versionOptions, type ContentInput } from './content.ts';
 
 /** What an activity is like: mess, energy, weather, what it is about, and what earlier uses taught. */
 const content = defineModel<ContentInput>({ required: true });
@@ -27,6 +27,7 @@ const sheets = computed(() =>
   Object.values(store.book.sheets).map((sheet) => ({ title: sheet.title, value: sheet.id as string })),
 );
 const own = computed(() => sheets.value.filter(({ value }) => content.value.sheetIds?.includes(value)));
+const versions = computed(() => versionOptions(content.value));
 const COPIES_FOR = {
   child: 'each child',
   'group-of': 'each group of so many',
@@ -164,6 +165,13 @@ const slotKinds = {
         v-model="row.for.size"
         label="Group of"
         :path="`${path}.for.size`"
+      />
+      <WordsField
+        v-if="versions.length > 1"
+        v-model="row.versionIds"
+        label="Only for"
+        :path="`${path}.versionIds`"
+        :options="versions"
       />
     </div>
   </RowsField>

@@ -19,6 +19,7 @@ import {
   type LibraryWish,
 } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useLibrary } from '../../state/library.ts';
@@ -32,7 +33,9 @@ import SongSheet from './SongSheet.vue';
 
 /** The library: everything that can be done, mixed, sung, read or printed, found while one types. */
 const words = ref('');
-const wish = ref<LibraryWish>({});
+const route = useRoute();
+const asked = Object.keys(LIBRARY_KINDS).find((kind) => kind === route.query.kind) as LibraryKind | undefined;
+const wish = ref<LibraryWish>(asked ? { kinds: [asked] } : {});
 const opened = ref<{ kind: LibraryKind; id: string | null } | null>(null);
 const pasting = ref(false);
 const SHOWN_AT_ONCE = 60;

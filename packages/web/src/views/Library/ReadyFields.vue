@@ -19,6 +19,10 @@ const props = defineProps<{ ownId: string }>();
 const content = defineModel<ContentInput>({ required: true });
 const store = useBook();
 const others = computed(() => activityOptions(store.book).filter((one) => one.value !== props.ownId));
+// What the others make is what this one can use.
+const made = computed(() =>
+  [...new Set(Object.values(store.book.activities).flatMap(({ content: other }) => other.makes))].toSorted(),
+);
 const blankTask = (): NonNullable<ContentInput['prep']>[number] => ({
   id: newId().slice(0, 10),
   text: '',
@@ -136,5 +140,23 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
       />
     </div>
   </RowsField>
-  <WordsField v-model="content.makes" label="Makes, for others to use" path="content.makes" />
+  <div class="side-by-side">
+    <WordsField v-model="content.makes" label="Makes, for others to use" path="content.makes" />
+    <NumberField
+      v-if="content.makes?.length"
+      v-model="content.makesAfterHours"
+      label="Dry, set or frozen after"
+      suffix="hours"
+      path="content.makesAfterHours"
+    />
+    <ChoiceField
+      v-if="content.makesAfterHours"
+      v-model="content.makesWaitsIn"
+      label="In the"
+      none="anywhere"
+      path="content.makesWaitsIn"
+      :options="WAITING_PLACES"
+    />
+    <WordsField v-model="content.uses" label="Uses what others make" path="content.uses" :known="made" />
+  </div>
 </template>

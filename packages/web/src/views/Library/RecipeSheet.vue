@@ -9,6 +9,7 @@ import {
   OWNERS,
   quantity,
   RECIPE_KINDS,
+  WAITING_PLACES,
   yieldOf,
   type Ingredient,
   type RecipeStep,
@@ -262,6 +263,13 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
     </RowsField>
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />
+      <ChoiceField
+        v-model="draft.waitsIn"
+        label="In the"
+        none="anywhere"
+        path="waitsIn"
+        :options="WAITING_PLACES"
+      />
       <NumberField v-model="draft.keepsDays" label="Keeps" suffix="days" path="keepsDays" empty-is-null />
       <LineField v-model="draft.keptHow" label="Kept how" path="keptHow" />
     </div>

@@ -35,6 +35,7 @@ const submit = (): ActResult =>
             text: name.value ?? '',
             minutes: minutes.value as never,
             day: day.value as never,
+            personId: personId.value,
           },
         }
       : {
@@ -82,11 +83,10 @@ const submit = (): ActResult =>
       </template>
     </div>
     <ChoiceField
-      v-if="kind === 'time'"
       v-model="personId"
       label="Whose"
       none="whoever is there"
-      path="time.personId"
+      :path="kind === 'task' ? 'task.personId' : 'time.personId'"
       :options="people"
     />
   </FormSheet>

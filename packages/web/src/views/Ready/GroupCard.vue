@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { doubtAt, formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import { decideReady, doubtAt, formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
 import PutHere from '../../parts/PutHere.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
-import { choosing, slotText } from './deciding.ts';
+import { slotText } from './deciding.ts';
 import type { Group } from './grouping.ts';
 import TaskRow from './TaskRow.vue';
 import { useTaskHand } from './task-hand.ts';
@@ -37,7 +37,7 @@ const times = computed(() =>
 function allInto(slotId: string | null | undefined): void {
   bulk.value = null;
   if (!slotId) return;
-  form.took(store.perform(laid.value.map(({ task }) => choosing(store.book, task, { slotId }))));
+  form.took(store.perform(laid.value.map(({ task }) => decideReady(store.book, task, { slotId }))));
 }
 const whenText = ({ slot }: ReadyEntry): string => (slot ? slotText(slot) : 'no time yet');
 </script>

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { formatDay, formatMinutes, momentOf, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import {
+  decideReady,
+  formatDay,
+  formatMinutes,
+  momentOf,
+  type ReadyEntry,
+  type ReadySlot,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, NumberField, TextField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
@@ -7,7 +14,7 @@ import HowCome from '../../parts/HowCome.vue';
 import { useBook } from '../../state/book.ts';
 import { personOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
-import { choosing, slotText } from './deciding.ts';
+import { slotText } from './deciding.ts';
 
 /** What is decided about one task: when, by whom, in how many parts, how far it is prepared, or not at all. */
 const props = defineProps<{ entry: ReadyEntry; slots: readonly ReadySlot[] }>();
@@ -53,9 +60,9 @@ function clockOf(): string {
 }
 
 function submit(): ActResult {
-  const decided = choosing(
+  const decided = decideReady(
     store.book,
-    { id: task.wholeId, unit: task.unit },
+    { ...task, id: task.wholeId },
     {
       personId: personId.value as never,
       parts: parts.value ?? 1,
@@ -66,7 +73,8 @@ function submit(): ActResult {
       ...(task.part === null ? { slotId: slotId.value } : {}),
     },
   );
-  const ofPart = task.part === null ? [] : [choosing(store.book, task, { slotId: slotId.value, parts: 1 })];
+  const ofPart =
+    task.part === null ? [] : [decideReady(store.book, task, { slotId: slotId.value, parts: 1 })];
   return store.perform([decided, ...ofPart]);
 }
 </script>

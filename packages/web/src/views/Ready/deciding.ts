@@ -3,24 +3,9 @@ import {
   formatDay,
   formatMinutes,
   WAITING_PLACES,
-  type Book,
-  type ChangeInput,
-  type PrepChoice,
   type ReadyEntry,
   type ReadySlot,
 } from '@kobby/core';
-
-type ChoiceInput = Extract<ChangeInput, { type: 'ready/choose' }>['choice'];
-
-/** The change that decides something about a task; what was decided before stays. A part has its own time, the whole the rest. */
-export const choosing = (
-  { prepChoices }: Book,
-  { id, unit }: Pick<ReadyEntry['task'], 'id' | 'unit'>,
-  rest: Partial<Omit<PrepChoice, 'id' | 'version' | 'unitId'>>,
-): ChangeInput => ({
-  type: 'ready/choose',
-  choice: { ...prepChoices[id], id, unitId: unit.id, ...rest } as ChoiceInput,
-});
 
 /** `Thu 11 March · Nap time 13:00`. */
 export const slotText = ({ date, name, start, kind }: ReadySlot): string =>

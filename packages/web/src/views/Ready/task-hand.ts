@@ -1,9 +1,15 @@
-import { doubtAt, type PersonId, type Readiness, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import {
+  decideReady,
+  doubtAt,
+  type PersonId,
+  type Readiness,
+  type ReadyEntry,
+  type ReadySlot,
+} from '@kobby/core';
 import type { ComputedRef } from 'vue';
 import { useBook } from '../../state/book.ts';
 import { createContext } from '../../state/context.ts';
 import { Hand, withPage } from '../../state/hand.ts';
-import { choosing } from './deciding.ts';
 
 /** The hand that lays tasks of making ready into times: dragged, or taken and put down by press or key. */
 class TaskHand extends Hand<ReadyEntry> {
@@ -65,9 +71,9 @@ class TaskHand extends Hand<ReadyEntry> {
     this.#decide(entry, { slotId: slot.id }, `is laid into ${slot.name}`);
   }
 
-  #decide(entry: ReadyEntry, rest: Parameters<typeof choosing>[2], done: string): void {
+  #decide(entry: ReadyEntry, rest: Parameters<typeof decideReady>[2], done: string): void {
     const { task } = entry;
-    const result = this.#store.perform([choosing(this.#store.book, task, rest)]);
+    const result = this.#store.perform([decideReady(this.#store.book, task, rest)]);
     this.settled(entry, result.done ? `${task.text} ${done}.` : (result.errors[0]?.message ?? ''));
   }
 }

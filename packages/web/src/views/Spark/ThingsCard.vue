@@ -79,7 +79,6 @@ async function add(): Promise<void> {
 const takeOut = ({ id }: Thing): void => void store.perform([{ type: 'book/drop', kind: 'things', id }]);
 const WIDE: readonly ThingColumn[] = ['parts', 'picture'];
 const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
-const COLUMNS = THING_COLUMN_IDS.filter((column) => column !== 'place');
 </script>
 
 <template>
@@ -93,7 +92,7 @@ const COLUMNS = THING_COLUMN_IDS.filter((column) => column !== 'place');
           <tr>
             <th scope="col">Member</th>
             <th
-              v-for="column in COLUMNS"
+              v-for="column in THING_COLUMN_IDS"
               :key="column"
               scope="col"
               :class="{ wide: WIDE.includes(column), slim: SLIM.includes(column) }"
@@ -112,7 +111,7 @@ const COLUMNS = THING_COLUMN_IDS.filter((column) => column !== 'place');
                 @change="take(thing, 'name', $event)"
               />
             </th>
-            <td v-for="column in COLUMNS" :key="column" :class="{ gap: gapAt(thing, column) }">
+            <td v-for="column in THING_COLUMN_IDS" :key="column" :class="{ gap: gapAt(thing, column) }">
               <input
                 :key="shown(thing, column)"
                 :value="shown(thing, column)"
@@ -140,7 +139,7 @@ const COLUMNS = THING_COLUMN_IDS.filter((column) => column !== 'place');
                 @keydown.enter.prevent="add"
               />
             </th>
-            <td :colspan="COLUMNS.length + 1">
+            <td :colspan="THING_COLUMN_IDS.length + 1">
               <button type="button" aria-label="Add the member" @click="add">
                 <v-icon :icon="mdiPlus" size="16" aria-hidden="true" />
               </button>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { placementsOf, whoDoesWhat, type Child, type PlannedThing } from '@kobby/core';
+import { doesText, placementsOf, runsHow, whoDoesWhat, type Child, type PlannedThing } from '@kobby/core';
 import { mdiAccountGroupOutline, mdiTimerSandEmpty } from '@mdi/js';
 import { computed, ref } from 'vue';
 import CautionStrip from '../../parts/CautionStrip.vue';
@@ -25,6 +25,7 @@ const groups = computed(() =>
     .groups.map(({ version, children }) => ({ version, children: children.filter(isHere) }))
     .filter(({ children }) => children.length > 0),
 );
+const how = computed(() => runsHow(placement.value.content).join(' · '));
 const led = computed(() =>
   props.thing.stations.flatMap(({ person, children }) =>
     person ? [{ name: person.name, children: names(children.filter(isHere)) }] : [],
@@ -59,10 +60,11 @@ const cautions = computed(() =>
       <div v-for="{ version, children } in groups" :key="version.id">
         <dt>{{ names(children) }}</dt>
         <dd>
-          {{ version.does }} <i v-if="version.say">“{{ version.say }}”</i>
+          {{ doesText(version) }} <i v-if="version.say">“{{ version.say }}”</i>
         </dd>
       </div>
     </dl>
+    <p v-if="how" class="soft">{{ how }}</p>
     <p v-if="groups.length === 0" class="soft">No version fits anybody who is here.</p>
     <ol v-if="steps && placement.content.steps.length">
       <li v-for="step in placement.content.steps" :key="step.text">{{ step.text }}</li>

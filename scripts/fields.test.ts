@@ -1,0 +1,89 @@
+import { resolve } from 'node:path';
+import { expect, test } from 'vitest';
+import { unreadFields } from './fields.ts';
+
+const of = (table: string, ...fields: readonly string[]): readonly string[] =>
+  fields.map((field) => `${table}.${field}`);
+
+/**
+ * What the book keeps and no question of the core reads, and why it is kept. A new field that decides nothing stands here with its
+ * reason, or the test fails; so does one that stands here and decides something by now.
+ */
+const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
+  'words that people read where they stand': [
+    ...of('children', 'allergies[].words', 'asthma.words', 'helps[].kind', 'notes'),
+    ...of('recipes', 'ingredients[].goesIn', 'ingredients[].bagged', 'ingredients[].feelFor', 'swaps[].how'),
+    ...of('recipes', 'repeats', 'shows'),
+    ...of('songs', 'voice', 'source'),
+    ...of('observations', 'keptIn', 'about', 'measures', 'stages[].sign'),
+    ...of('homes', 'parts[].name', 'waitingPlaces[].name', 'currency', 'ratio.text'),
+    ...of('batches', 'unit', 'keptHow', 'found', 'note'),
+    ...of('letters', 'subject', 'text', 'to'),
+    ...of('wishes', 'supplyId', 'forWhat'),
+    'supplies.notes',
+    'closures.why',
+    'omissions.why',
+    'prepChoices.note',
+    'activities.content.steps[].owner',
+  ],
+  'who did something and when': [
+    ...['notes', 'prepMarks', 'sightings', 'circleRecords', 'arrivals', 'keepsakes'].map(
+      (table) => `${table}.by`,
+    ),
+    ...['pickups', 'ticks', 'records', 'prepPlans'].flatMap((table) => of(table, 'by', 'at')),
+    'errands.at',
+  ],
+  'found by it, as one of its table': [
+    ...['notes', 'events', 'omissions', 'keepings', 'prepChoices', 'prepMarks'].map(
+      (table) => `${table}.unitId`,
+    ),
+    ...of('leadings', 'unitId', 'placementId', 'day'),
+    ...of('keepsakes', 'placementId', 'childId'),
+    ...of('arrivals', 'date', 'childId'),
+    'timers.recipeId',
+  ],
+  'read as a whole, by the name of a column or a singing': [
+    ...of('things', 'place', 'parts', 'sizeMm'),
+    'circlePieces.singing.from',
+  ],
+  'a file or a version that the server and the views look at': [
+    ...of('sheets', 'file.sha256', 'file.bytes', 'file.type'),
+    'placements.originVersion',
+    'shares.locked',
+  ],
+  'a unit begins from it, or an observation': [
+    ...of('readyUnits', 'dayCount', 'things', 'placements', 'lines', 'events', 'retired'),
+    ...of('readyUnits.placements[]', 'activityId', 'where', 'where.kind', 'slots'),
+    ...of('readyUnits.placements[].where', 'cornerKind', 'fromDay', 'toDay', 'kind', 'day', 'kind'),
+    'watchPatterns.retired',
+  ],
+  'looking back, and knowing each child': [
+    ...of('children', 'likes', 'wontTouch'),
+    ...of('sightings', 'seen', 'measured'),
+    ...of(
+      'records',
+      'unitId',
+      'placementId',
+      'day',
+      'unfinished',
+      'versionId',
+      'note',
+      'test',
+      'test.measure',
+    ),
+    ...of('records.test', 'tries', 'tries[].label', 'tries[].result'),
+    ...of('records.test', 'guesses', 'guesses[].childId', 'guesses[].tryIndex'),
+  ],
+  'the theme, which fills slots and pictures by it': [
+    'homes.pictures',
+    'units.pictures',
+    'things.picture',
+    'activities.content.slots[].kind',
+  ],
+};
+
+test('every field decides something, or stands here with what it is kept for', () => {
+  expect(unreadFields(resolve(import.meta.dirname, '../packages/core')).toSorted()).toEqual(
+    Object.values(KEPT_FOR).flat().toSorted(),
+  );
+});

@@ -37,7 +37,8 @@ function bookAround(kind: Kind, entity: Entity): Book {
   const wanted = [...referencesOf(kind, entity as never), ...referencesOf(kind, another(entity) as never)];
   for (const { target } of wanted)
     (tables[target.kind] ??= {})[target.id] ??= { id: target.id, version: 1, groups: [], choices: [] };
-  const blockId = 'blockId' in entity ? entity.blockId : 'where' in entity ? 'x' : null;
+  const stands = 'blockId' in entity ? entity : 'where' in entity ? entity.where : {};
+  const blockId = 'blockId' in stands ? stands.blockId : 'x';
   const home = {
     ...testBook().homes.home!,
     blocks: [...TEST_HOME.blocks, { ...TEST_HOME.blocks[0]!, id: blockId }],

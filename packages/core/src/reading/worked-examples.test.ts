@@ -14,6 +14,7 @@ import {
   percentText,
   perBowl,
   printWork,
+  read,
   recipeSchema,
   roundedTogether,
   saltShareOf,
@@ -23,11 +24,26 @@ import {
   stretchesOf,
   timetableOf,
   toNumber,
+  type Book,
+  type ChangeInput,
   type Inside,
   type MeasureId,
   type Target,
 } from '../index.ts';
-import { aSupply, testBook } from '../testing/home.ts';
+import {
+  A_MONDAY,
+  aChild,
+  after,
+  aMaterial,
+  anActivity,
+  aSupply,
+  inReserve,
+  onDay,
+  revised,
+  TEST_HOME,
+  TEST_UNIT,
+  testBook,
+} from '../testing/home.ts';
 import { CAUTION_RULES } from './index.ts';
 
 const PAGE = readFileSync(join(import.meta.dirname, '../../../../docs/worked-examples.md'), 'utf8');
@@ -64,6 +80,9 @@ function targetOf(wanted: Record<string, number | string>): Target {
     return { kind: 'left-of', supplyId: String(wanted.leftOf), amount: Number(wanted.amount) };
   return { kind: 'batches', batches: Number(wanted.batches) };
 }
+
+const detailOf = (book: Book, rule: string): string | null =>
+  read(book, TEST_UNIT, A_MONDAY).headsUps.find((one) => one.rule === rule)?.detail ?? null;
 
 const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>>> = {
   scale({ batch, for: wanted, system = 'metric', way = 'kept', bowlMl = null }) {
@@ -159,6 +178,46 @@ const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>
         (one) => `${one.minutes} of ${one.lastsMinutes}, then ${one.waitMinutes}`,
       ),
     };
+  },
+  press({ holds, children, days, pressed }) {
+    const book = testBook(
+      {
+        type: 'house/put-home',
+        home: {
+          ...TEST_HOME,
+          waitingPlaces: [{ id: 'p', name: 'Press', kind: 'press', holds: Number(holds) }],
+        },
+      },
+      ...Array.from({ length: Number(children) }, (_, i) => aChild(`child-${i}`, '2023-01-01')),
+      anActivity('leaves', {
+        title: 'Leaves',
+        makes: ['leaves'],
+        makesAfterHours: Number(days) * 24,
+        makesWaitsIn: 'press',
+      }),
+    );
+    const long = after(book, revised(book, { dayCount: 20 as never }));
+    const placed = after(long, ...(pressed as number[]).map((day) => onDay(`p-${day}`, 'leaves', day)));
+    return { told: detailOf(placed, 'place-crowded') };
+  },
+  letter({ letter, activities, things }) {
+    const book = testBook(
+      ...Object.entries(activities as Record<string, string>).flatMap(([title, thing], i) => [
+        aSupply(`s-${i}`, { name: thing }),
+        anActivity(`a-${i}`, { title, materials: [aMaterial(`s-${i}`, 1)] }),
+        onDay(`p-${i}`, `a-${i}`, i + 1),
+        anActivity(`quiet-${i}`, { title: 'Rest' }),
+        inReserve(`r-${i}`, `quiet-${i}`),
+      ]),
+      ...Object.entries(things as Record<string, string | null>).map(
+        ([name, firstSound], i): ChangeInput => ({
+          type: 'unit/put-thing',
+          thing: { id: `t-${i}`, unitId: TEST_UNIT, name, firstSound, order: `a${i}` },
+        }),
+      ),
+    );
+    const featured = [{ kind: 'letter' as const, value: String(letter), span: 'unit' as const }];
+    return { told: detailOf(after(book, revised(book, { featured })), 'feature-once') };
   },
   salt({ expect: _, ...parts }) {
     const found = saltShareOf(

@@ -76,9 +76,12 @@ export function middleOf(patiences: readonly Patience[]): number {
 export const ruleSecondsOf = ({ children, day }: Pick<CircleRun, 'children' | 'day'>, home: Home): number =>
   middleOf(children.map((child) => patienceOf(child, day.date, home, 1)));
 
-/** How a group sits against the age rule: `3 % longer than the age rule`, `as the age rule says`. */
+// Nobody can tell less apart from how a few circles went.
+const PERCENT_STEP = 5;
+
+/** How a group sits against the age rule: `about 20 % longer than the age rule`, `about as the age rule says`. */
 export function patienceText(factor: number): string {
-  const percent = Math.round((factor - 1) * 100);
-  if (percent === 0) return 'as the age rule says';
-  return `${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the age rule`;
+  const percent = Math.round(((factor - 1) * 100) / PERCENT_STEP) * PERCENT_STEP;
+  if (percent === 0) return factor === 1 ? 'as the age rule says' : 'about as the age rule says';
+  return `about ${Math.abs(percent)} % ${percent > 0 ? 'longer' : 'shorter'} than the age rule`;
 }

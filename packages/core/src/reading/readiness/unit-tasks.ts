@@ -36,6 +36,11 @@ const task = ({ unit }: Frame, draft: Draft): ReadyTask => ({
   ...draft,
 });
 
+const awayAndOut = ({ goes, comes }: ChangeOver): string =>
+  [goes.length > 0 ? `${goes.length} away` : '', comes.length > 0 ? `${comes.length} out` : '']
+    .filter(Boolean)
+    .join(', ');
+
 /** Since noon of the program day before: sooner the room is still in use. */
 function sinceTheDayBefore(frame: Frame, day: ProgramDay, usedAt: Moment): Minutes {
   const { days } = frame.calendar;
@@ -61,7 +66,7 @@ export const roomTasks = memoised(
         task(frame, {
           id: `${frame.unit.id}:change-over:${day.number}`,
           kind: 'change-over',
-          text: `Change over for Day ${day.number}: ${change.goes.length} away, ${change.comes.length} out`,
+          text: `Change over for Day ${day.number}: ${awayAndOut(change)}`,
           forWhat: `Day ${day.number}`,
           minutes: change.minutes as Minutes,
           how: items

@@ -21,6 +21,7 @@ export interface Waiting extends Taken {
 
 const MINUTES_AN_HOUR = 60;
 const MINUTES_A_DAY = 1440;
+const HOURS_A_DAY = 24;
 
 /** What children make that has to dry, set or freeze: one for each child of a session, from its end for as long as it takes. */
 export const madeByChildren = perMember((placement: Placement, frame: Frame): readonly Waiting[] => {
@@ -30,8 +31,12 @@ export const madeByChildren = perMember((placement: Placement, frame: Frame): re
   return sessionsOf(placement, frame).flatMap(({ day, span, seats }) => {
     const units = seats.filter(({ version }) => version !== null).length;
     if (units === 0) return [];
-    const from = momentOf(day.date, Math.min(span.to, MINUTES_A_DAY - 1) as Minutes, frame.home.zone);
-    const to = laterBy(from, Math.round(makesAfterHours * MINUTES_AN_HOUR));
+    const ends = Math.min(span.to, MINUTES_A_DAY - 1) as Minutes;
+    const from = momentOf(day.date, ends, frame.home.zone);
+    // Whole days are days of the calendar: a fortnight ends at the same time of the day, also when clocks were changed in it.
+    const days = Math.floor(makesAfterHours / HOURS_A_DAY);
+    const rest = Math.round((makesAfterHours - days * HOURS_A_DAY) * MINUTES_AN_HOUR);
+    const to = laterBy(momentOf(addDays(day.date, days), ends, frame.home.zone), rest);
     const what = `${content.title} of Day ${day.number}`;
     return [{ place: makesWaitsIn, units, from, to, what, unitId, placementId: placement.id }];
   });

@@ -105,6 +105,13 @@ function gathered<T>(reasons: readonly Reason<T>[]): readonly Find<T>[] {
     .slice(0, MOST_SHOWN);
 }
 
+// What a thing is, without what it is like: `White glue` is a thing with G, `Water of tinned chickpeas` one with W.
+const nounOfName = (name: string): string =>
+  name
+    .split(/,| of | in | with | to /)[0]!
+    .split(/\s+/)
+    .at(-1)!;
+
 // A number is met in how many there are, not in what a thing is called.
 function suppliesFor(book: Book, terms: readonly string[], featured: readonly Feature[]): Reason<Supply>[] {
   const met = featured.filter(({ kind }) => kind !== 'number');
@@ -114,7 +121,11 @@ function suppliesFor(book: Book, terms: readonly string[], featured: readonly Fe
       const name = ` ${found.name.toLocaleLowerCase('en')}`;
       return [
         ...terms.filter((word) => name.includes(` ${word}`)),
-        ...met.filter((feature) => isShownIn(feature, found.name)).map(featureText),
+        ...met
+          .filter((feature) =>
+            isShownIn(feature, feature.kind === 'letter' ? nounOfName(found.name) : found.name),
+          )
+          .map(featureText),
       ].map((because) => ({ found, because }));
     });
 }

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { mdiAlertOctagonOutline, mdiAlertOutline, mdiCheck, mdiStairsUp } from '@mdi/js';
-import { formatQuantity, listed, type Child, type FillerChoice, type UnitSystem } from '@kobby/core';
+import {
+  aboutQuantity,
+  formatQuantity,
+  listed,
+  type Child,
+  type FillerChoice,
+  type UnitSystem,
+} from '@kobby/core';
 import { computed } from 'vue';
 
 /** One filler for the tub: for whom it is nothing, how much of it is needed, and what is in the house. */
@@ -21,7 +28,7 @@ const flags = computed(() => {
 const amount = computed(() => {
   const { filler, need, have, missing } = props.choice;
   if (!need) return filler.unit === 'piece' ? 'counted in pieces' : 'nobody weighed it';
-  const text = formatQuantity(need, props.units);
+  const text = aboutQuantity(need, props.units);
   return missing?.amount ? `${text}, ${formatQuantity(have, props.units)} here` : `${text}, all here`;
 });
 </script>

@@ -28,13 +28,13 @@ const weight = computed(() => {
   const { weightG } = props.choice.filling;
   if (weightG === null) return null;
   const rough = props.choice.roughlyPercent;
-  return `${shown(Math.round(weightG), 'g')}, give or take ${rough} %`;
+  return `${aboutQuantity(quantity(weightG, 'g'), home.value.units)}, give or take ${rough} %`;
 });
 const toGet = computed(() => {
   const { missing, packs, filler, recipe } = props.choice;
   if (!missing) return props.choice.filling.problem;
   if (missing.amount === 0) return 'All of it is in the house.';
-  const text = `${formatQuantity(missing, home.value.units)} are missing`;
+  const text = `${aboutQuantity(missing, home.value.units)} are missing`;
   if (recipe) return `${text}: made by “${recipe.title}”.`;
   if (!packs) return `${text}: ${WAYS_TO_GET[filler.got]}.`;
   const bags = packs.packs
@@ -64,7 +64,7 @@ const cleanUp = computed(() => props.placement?.content.cleanUpMinutes ?? null);
     <dl>
       <dt>Fills</dt>
       <dd class="figures">
-        <b>{{ shown(choice.filling.volumeMl, 'mL') }}</b>
+        <b>{{ aboutQuantity(quantity(choice.filling.volumeMl, 'mL'), home.units) }}</b>
         <small>
           {{ Math.round(choice.filling.surfaceCm2) }} cm² ×
           {{ shown(Math.round(choice.filling.depthMm), 'mm') }}

@@ -185,7 +185,7 @@ describe('how a circle went', () => {
     expect(page.get('[data-test="patience-steps"]').text()).toContain(
       'lost them at 1 min, the rule gives 9 min',
     );
-    expect(page.text()).toContain('This group sits 22 % shorter than the age rule');
+    expect(page.text()).toContain('This group sits about 20 % shorter than the age rule');
     await page.get('[data-test="went-held"]').trigger('click');
     expect(Object.values(desk.store.book.circleRecords)).toHaveLength(1);
     await page.get('[data-test="count-anew"]').trigger('click');

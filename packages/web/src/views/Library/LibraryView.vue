@@ -92,6 +92,7 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
       <ShelfCard class="narrow" title="Narrow it down" label="Narrow it down">
         <v-select
           :items="kinds"
+          :model-value="wish.kinds?.[0] ?? null"
           label="What"
           name="kinds"
           clearable

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { decideReady, doubtAt, formatDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
+import { decideReady, doubtAt, aboutDuration, type ReadyEntry, type ReadySlot } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { ChoiceField, provideForm } from '../../parts/fields/index.ts';
 import PutHere from '../../parts/PutHere.vue';
@@ -22,7 +22,7 @@ const minutes = computed(() => props.group.entries.reduce((sum, { task }) => sum
 const title = computed(() =>
   props.group.entries.length === 0
     ? props.group.title
-    : `${props.group.title} · ${formatDuration(minutes.value)}`,
+    : `${props.group.title} · ${aboutDuration(minutes.value)}`,
 );
 const spot = computed(() =>
   props.group.personId === undefined ? undefined : `person:${props.group.personId ?? ''}`,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { concerns, formatDuration, listed, watchedIn, type ReadyEntry, type SlotLoad } from '@kobby/core';
+import { aboutDuration, concerns, listed, watchedIn, type ReadyEntry, type SlotLoad } from '@kobby/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import HandTrail from '../../parts/HandTrail.vue';
@@ -77,7 +77,7 @@ const NARROW = 700;
 const hint = computed(() => {
   const minutes = left.value.reduce((sum, { task }) => sum + task.minutes, 0);
   if (left.value.length === 0) return 'everything is ready';
-  return `${left.value.length} ${left.value.length === 1 ? 'task' : 'tasks'} left, ${formatDuration(minutes)} in all`;
+  return `${left.value.length} ${left.value.length === 1 ? 'task' : 'tasks'} left, ${aboutDuration(minutes)} in all`;
 });
 
 const groups = computed(() =>

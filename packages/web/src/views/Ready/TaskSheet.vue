@@ -2,6 +2,7 @@
 import {
   decideReady,
   formatDay,
+  formatDuration,
   formatMinutes,
   momentOf,
   type ReadyEntry,
@@ -50,6 +51,7 @@ const how = [
   `${task.minutes} min: ${task.how}.`,
   ...(task.usualMinutes === null ? [] : [`As its activity says it would be ${task.usualMinutes} min.`]),
   `Needed on ${task.day.number === 0 ? '' : `Day ${task.day.number}, `}${formatDay(task.day.date)}${clockOf()}.`,
+  ...(task.waitMinutes > 0 ? [`Done at least ${formatDuration(task.waitMinutes)} before.`] : []),
   ...(task.things.length > 0 ? [`With ${task.things.join(', ')}.`] : []),
   ...(props.entry.why ? [props.entry.why.text] : []),
 ];

@@ -1,4 +1,5 @@
 import {
+  aboutDuration,
   concerns,
   formatDay,
   formatMinutes,
@@ -13,7 +14,7 @@ export const slotText = ({ date, name, start, kind }: ReadySlot): string =>
 
 /** What a task is for, and where and how long it waits, in a few words. */
 export function forText({ task }: ReadyEntry, unitId: string): string {
-  const wait = task.waitMinutes > 0 ? ` · done ${hours(task.waitMinutes)} before` : '';
+  const wait = task.waitMinutes > 0 ? ` · done ${aboutDuration(task.waitMinutes)} before` : '';
   const place = task.hold ? ` · waits in the ${WAITING_PLACES[task.hold.kind]}` : '';
   const of = concerns(task, unitId) ? '' : ` · ${task.unit.title}`;
   const what = task.forWhat.startsWith('Day ') ? '' : `${task.forWhat} · `;
@@ -23,6 +24,3 @@ export function forText({ task }: ReadyEntry, unitId: string): string {
 /** `Day 5`; a date where no numbered day needs it. */
 export const dayText = ({ day }: ReadyEntry['task']): string =>
   day.number === 0 ? formatDay(day.date) : `Day ${day.number}`;
-
-const hours = (minutes: number): string =>
-  minutes % 60 === 0 ? `${minutes / 60} h` : `${Math.floor(minutes / 60)} h ${minutes % 60} min`;

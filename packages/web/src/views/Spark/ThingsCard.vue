@@ -77,7 +77,7 @@ async function add(): Promise<void> {
   table.value?.querySelector<HTMLElement>('input[name="thing-new"]')?.focus();
 }
 const takeOut = ({ id }: Thing): void => void store.perform([{ type: 'book/drop', kind: 'things', id }]);
-const WIDE: readonly ThingColumn[] = ['parts', 'picture'];
+const WIDE: readonly ThingColumn[] = ['kind', 'parts', 'picture'];
 const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
 </script>
 
@@ -172,7 +172,7 @@ thead th {
   white-space: nowrap;
 }
 .wide {
-  width: 15%;
+  width: 14%;
 }
 .slim {
   width: 54px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import {
   concerns,
-  formatDuration,
+  aboutDuration,
   placementsOf,
   type CircleRun,
   type Finding,
@@ -30,7 +30,7 @@ function readyText({ entries }: Readiness, unitId: UnitId): string {
     ({ task, state }) => concerns(task, unitId) && (state === 'laid' || state === 'unplaced'),
   );
   const minutes = left.reduce((sum, { task }) => sum + task.minutes, 0);
-  return left.length === 0 ? 'all is ready' : `${left.length} left · ${formatDuration(minutes)}`;
+  return left.length === 0 ? 'all is ready' : `${left.length} left · ${aboutDuration(minutes)}`;
 }
 
 function circleText(runs: readonly CircleRun[]): string {

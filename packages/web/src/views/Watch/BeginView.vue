@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDay, type WatchPattern } from '@kobby/core';
+import { aboutDays, formatDay, type WatchPattern } from '@kobby/core';
 import { computed, shallowRef } from 'vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -13,7 +13,10 @@ const patterns = computed(() => Object.values(store.book.watchPatterns).filter((
 const spanOf = ({ stages }: WatchPattern): string => {
   const sum = (of: (stage: WatchPattern['stages'][number]) => number): number =>
     stages.reduce((all, stage) => all + of(stage), 0);
-  return `${sum(({ leastDays }) => leastDays)} to ${sum(({ mostDays }) => mostDays)} days`;
+  return aboutDays(
+    sum(({ leastDays }) => leastDays),
+    sum(({ mostDays }) => mostDays),
+  );
 };
 </script>
 

@@ -63,6 +63,8 @@ describe.each(Array.from({ length: HOMES }, (_, i) => i + 1))('ordinary home %d'
       const { headsUps } = read(after(home, ...changes), unit.id, A_MONDAY);
       const stops = headsUps.filter(({ level, row }) => level === 'stop' && !DECIDED_BY_EACH.has(row ?? 0));
       expect(stops.map(({ title, detail }) => `${ready.title}: ${title}. ${detail}`)).toEqual([]);
+      // What a unit of ours features, its children meet.
+      expect(headsUps.filter(({ rule }) => rule === 'feature-once')).toEqual([]);
     }
   });
 });

@@ -54,7 +54,6 @@ export const STARTER_UNITS: readonly ReadyInput[] = [
     dayCount: 10,
     featured: [
       { kind: 'letter', value: 'P' },
-      { kind: 'shape', value: 'triangle' },
       { kind: 'colour', value: 'white', span: 'month' },
     ],
     words: ['fold', 'crease', 'tear', 'pulp', 'sheet'],
@@ -165,7 +164,7 @@ export const STARTER_UNITS: readonly ReadyInput[] = [
       { kind: 'number', value: '12' },
       { kind: 'shape', value: 'circle' },
     ],
-    words: ['hour', 'minute', 'hand', 'tick', 'alarm'],
+    words: ['hour', 'minute', 'hand', 'tick', 'twelve'],
     pictures: ['A station clock', 'The inside of a clock'],
     things: members(
       ['wristwatch', 'worn', 'black', 1, null, 40, 'w', 'strap', 'face', 'hands'],

@@ -62,6 +62,7 @@ export {
   formatDays,
   listed,
   placementsOf,
+  titleAt,
   type Finding,
   type Level,
 } from './ground/finding.ts';

@@ -9,6 +9,7 @@ import {
   listed,
   placementsOf,
   thingsFor,
+  titleAt,
   whoDoesWhat,
   type BlockPlan,
   type DayPlan,
@@ -16,6 +17,7 @@ import {
   type PlannedThing,
   type Reading,
 } from '../reading/index.ts';
+import type { PlacementId } from '../unit/index.ts';
 import { heading, pairsOf, caution, text, under, type PrintedPage, type PrintedPart } from './page.ts';
 
 const names = (children: readonly Child[]): string => children.map(({ shownAs }) => shownAs).join(', ');
@@ -23,7 +25,7 @@ const names = (children: readonly Child[]): string => children.map(({ shownAs })
 /** The cautions about something on a day, as they stand on paper: stops and cares, those that somebody keeps with why. */
 export function cautionsFor(
   headsUps: readonly Finding[],
-  placementId: string,
+  placementId: PlacementId,
   day: number,
   book: Book,
 ): readonly PrintedPart[] {
@@ -33,13 +35,17 @@ export function cautionsFor(
         finding.level !== 'note' &&
         isToldTo('paper', finding) &&
         finding.days.includes(day) &&
-        placementsOf(finding).some((id) => id === placementId),
+        placementsOf(finding).includes(placementId),
     )
     .toSorted((a, b) => Number(b.level === 'stop') - Number(a.level === 'stop'))
-    .map(({ level, title, instead, kept }) => {
+    .map((finding) => {
+      const { level, instead, kept } = finding;
       const why = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
       return caution(
-        asShown(`${level === 'stop' ? 'Stop' : 'Care'}: ${title}. ${instead ?? ''}${why}`.trim(), book),
+        asShown(
+          `${level === 'stop' ? 'Stop' : 'Care'}: ${titleAt(finding, placementId)}. ${instead ?? ''}${why}`.trim(),
+          book,
+        ),
       );
     });
 }

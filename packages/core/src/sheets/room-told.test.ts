@@ -144,3 +144,26 @@ describe('phone and paper tell alike', () => {
     expect([isToldTo('paper', finding), isToldTo('phone', finding)]).toEqual([true, false]);
   });
 });
+
+test('beside each thing that is placed stands what is there of what a caution is about', () => {
+  const paste = (id: string, name: string): ChangeInput =>
+    aSupply(id, { name, category: 'paint-and-glue', properties: { ingredients: [] } });
+  const book = after(
+    base,
+    paste('glue', 'Glue'),
+    paste('inks', 'Inks'),
+    anActivity('stick', { mode: 'whole-group', materials: [aMaterial('glue', 1)] }),
+    anActivity('stamp', { mode: 'whole-group', materials: [aMaterial('inks', 1)] }),
+    onDay('one', 'stick', 1),
+    onDay('two', 'stamp', 2),
+  );
+  const told = headsUps(book).find(({ rule }) => rule === 'label-unread');
+  expect(told?.title).toBe('Label not read: Glue and Inks');
+  const said = (lines: readonly string[]) => lines.filter((line) => line.includes('Label not read'));
+  const both = [
+    'Care: Label not read: Glue. Read it before it is set out, and again at each purchase.',
+    'Care: Label not read: Inks. Read it before it is set out, and again at each purchase.',
+  ];
+  expect(said(onPhone(book))).toEqual(both);
+  expect(said(onPaper(book))).toEqual(both);
+});

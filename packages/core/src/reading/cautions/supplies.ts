@@ -54,6 +54,15 @@ const about = (used: readonly Used[]) => ({
   supplyIds: unique(used.map(({ supply }) => supply.id)),
 });
 
+// What it is called beside each thing that is placed, by the names of those supplies that it uses.
+const titlesBy = (used: readonly Used[], say: (names: string) => string): NonNullable<Finding['titles']> =>
+  Object.fromEntries(
+    [...groupBy(used, ({ placement }) => placement.id)].map(([id, there]) => [
+      id,
+      say(fewOf(unique(there.map(({ supply }) => supply.name)))),
+    ]),
+  );
+
 const askedBy = (id: PropertyId): boolean => CAUTION_RULES.some(({ asks }) => asks.includes(id));
 
 /** What nobody recorded of a supply although a caution asks for it. */
@@ -120,6 +129,7 @@ function mayContainFindings(all: readonly Used[]): Finding[] {
       row: 36,
       level: 'care',
       title: `May contain ${allergenName(allergen)}: ${child.name}`,
+      titles: titlesBy(those, (names) => `${names} may contain ${allergenName(allergen)}: ${child.name}`),
       detail: `${fewOf(names)}, ${formatDays(about(those).days)}.`,
       instead:
         allergen === 'gluten'
@@ -151,6 +161,10 @@ function notLookedFindings(all: readonly Used[]): Finding[] {
       row: 35,
       level: 'care',
       title: `Not looked at for ${allergenName(allergen)}: ${child.name}`,
+      titles: titlesBy(
+        those,
+        (names) => `${names} not looked at for ${allergenName(allergen)}: ${child.name}`,
+      ),
       detail: `${fewOf(names)}, ${formatDays(about(those).days)}.`,
       instead: `Look whether ${allergenName(allergen)} is in it, and note it in the cupboard: no label has to say so.`,
       basis: 'what the family names, in its own words',
@@ -180,6 +194,7 @@ function labelFinding(all: readonly Used[]): Finding[] {
       row: 36,
       level: 'care',
       title: `Label not read: ${fewOf(things.map(({ name }) => name))}`,
+      titles: titlesBy(used, (names) => `Label not read: ${names}`),
       detail: `For ${listed(children.map(({ name }) => name))}, who ${children.length === 1 ? 'is' : 'are'} there.`,
       instead: 'Read it before it is set out, and again at each purchase.',
       basis: 'the label of the maker',

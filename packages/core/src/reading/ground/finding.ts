@@ -90,6 +90,8 @@ export interface Finding {
   /** The pieces of circles that it is about. */
   readonly pieceIds?: readonly CirclePieceId[];
   readonly supplyIds?: readonly SupplyId[];
+  /** Its title beside one thing that is placed, where only some of its supplies are there. */
+  readonly titles?: Readonly<Record<PlacementId, string>>;
   /** The recipe that makes what it is about: a swap written there may be a way out. */
   readonly recipeId?: RecipeId;
   /** Its row in docs/cautions.md; left out for what is no caution. */
@@ -138,6 +140,10 @@ export const factsOf = (finding: Finding): string =>
 /** Everything placed that a finding is about. */
 export const placementsOf = ({ placementIds, placementId }: Finding): readonly PlacementId[] =>
   placementIds ?? (placementId === null ? [] : [placementId]);
+
+/** The title of a finding beside something that is placed: with what is there of what it is about. */
+export const titleAt = ({ title, titles }: Finding, placementId: PlacementId): string =>
+  titles?.[placementId] ?? title;
 
 /** How many of something: `1 child`, `3 children`. */
 export const counted = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

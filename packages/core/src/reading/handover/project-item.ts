@@ -6,7 +6,7 @@ import { runsHow } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
-import { placementsOf, type Finding } from '../ground/finding.ts';
+import { placementsOf, titleAt, type Finding } from '../ground/finding.ts';
 import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
 import type { PlannedThing } from '../room/day-plan.ts';
 import { isToldTo } from '../rules/rules.ts';
@@ -110,10 +110,12 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
         finding.days.includes(day.number) &&
         placementsOf(finding).includes(placement.id),
     )
-    .flatMap(({ level, title, instead, kept }) => {
+    .flatMap((finding) => {
+      const { level, instead, kept } = finding;
       if (level === 'note') return [];
       const reason = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
-      const text = `${LEVEL_WORDS[level]}: ${title}. ${instead ?? ''}${reason}`.trim();
+      const text =
+        `${LEVEL_WORDS[level]}: ${titleAt(finding, placement.id)}. ${instead ?? ''}${reason}`.trim();
       return [{ level, text: withShownNames(text, book) }];
     });
   return [...meetings, ...others];

@@ -81,7 +81,7 @@ function titleOf(rule: Finding['rule'], what: string, isToday: boolean): string 
 }
 
 function noTime(open: readonly ReadyEntry[]): Finding {
-  const tasks = open.map(({ task }) => task.text);
+  const tasks = open.map(({ task }) => task.text.replace(/\.$/, ''));
   return {
     key: 'no-prep-time',
     rule: 'no-prep-time',

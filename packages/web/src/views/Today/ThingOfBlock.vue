@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { doesText, placementsOf, runsHow, whoDoesWhat, type Child, type PlannedThing } from '@kobby/core';
+import {
+  doesText,
+  placementsOf,
+  runsHow,
+  titleAt,
+  whoDoesWhat,
+  type Child,
+  type PlannedThing,
+} from '@kobby/core';
 import { mdiAccountGroupOutline, mdiTimerSandEmpty } from '@mdi/js';
 import { computed, ref } from 'vue';
 import CautionStrip from '../../parts/CautionStrip.vue';
@@ -40,9 +48,12 @@ const cautions = computed(() =>
         placementsOf(finding).includes(placement.value.id) &&
         (finding.childIds.length === 0 || finding.childIds.some((id) => here.value.has(id))),
     )
-    .flatMap(({ key, level, title, instead, detail }) =>
-      level === 'note' ? [] : [{ key, level, title, instead, detail }],
-    ),
+    .flatMap((finding) => {
+      const { key, level, instead, detail } = finding;
+      return level === 'note'
+        ? []
+        : [{ key, level, title: titleAt(finding, placement.value.id), instead, detail }];
+    }),
 );
 </script>
 

@@ -1,3 +1,4 @@
+import { withGaps } from '../../library/index.ts';
 import type { Keeping } from '../../unit/index.ts';
 import { aboutPieces } from '../circle/stand-ins.ts';
 import { factsOf, type Finding, type Level } from '../ground/finding.ts';
@@ -30,8 +31,20 @@ const inOrder = memoised(
 );
 
 const toldOfPieces = memoised((found: readonly Finding[]): readonly Finding[] => {
-  const told = found.map(aboutPieces);
+  const told = found.map((finding) => gapped(aboutPieces(finding)));
   return told.every((one, i) => one === found[i]) ? found : told;
+});
+
+// A pattern whose words are open is called with gaps, as it is everywhere else.
+const gapped = memoised((finding: Finding): Finding => {
+  const { title, detail, instead = '' } = finding;
+  if (![title, detail, instead].some((text) => text.includes('{'))) return finding;
+  return {
+    ...finding,
+    title: withGaps(title),
+    detail: withGaps(detail),
+    ...(finding.instead === undefined ? {} : { instead: withGaps(instead) }),
+  };
 });
 
 // What is kept goes to the end, and comes back as soon as its facts are others.

@@ -1,6 +1,8 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from 'vitest';
+import { A_MONDAY, anActivity, onDay, TEST_UNIT, testBook } from '../../testing/home.ts';
+import { read } from '../answers/read.ts';
 import { CAUTION_RULES } from '../cautions/rules.ts';
 import type { RuleId } from '../ground/finding.ts';
 import { RULES } from './rules.ts';
@@ -54,4 +56,16 @@ test('stops and cares about what is met in the room reach whoever is in it', () 
     if (rows.length > 0 && levels.includes('stop') && !planning.includes(id as RuleId))
       expect([id, tells]).toEqual([id, expect.arrayContaining(['paper'])]);
   }
+});
+
+test('a pattern whose words are open is called with gaps, wherever it is told of', () => {
+  const slots = [{ id: 'things', asks: 'What are they?', kind: 'thing' as const }];
+  const pattern = anActivity('match', {
+    title: 'Match the {things}',
+    slots,
+    prep: [{ id: 'cut', text: 'Cut the {things}.', minutes: 400 }],
+  });
+  const { headsUps } = read(testBook(pattern, onDay('p', 'match', 2)), TEST_UNIT, A_MONDAY);
+  expect(headsUps.map(({ title }) => title)).toContain('Match the … is not filled in yet');
+  expect(JSON.stringify(headsUps)).not.toContain('{things}');
 });

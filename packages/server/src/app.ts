@@ -7,6 +7,7 @@ import compress from 'koa-compress';
 import helmet from 'koa-helmet';
 import { pino, type Logger } from 'pino';
 import { MAX_GESTURES_BYTES, type PlainDay } from '@kobby/core';
+import { knownHostsOnly } from './access/hosts.ts';
 import { AttemptLimit } from './access/limits.ts';
 import { sameOriginOnly } from './access/same-origin.ts';
 import { newSetUpCode } from './access/secrets.ts';
@@ -31,6 +32,12 @@ export interface AppOptions {
   readonly fixedToday: PlainDay | null;
   readonly demoPassPhrase: string | null;
   readonly publicAddress: string | null;
+  /** Names under which it answers besides its own address. */
+  readonly names?: readonly string[];
+  /** How many proxies stand before it, whose word about who asks is taken; 0 for none. */
+  readonly proxies?: number;
+  /** Browsers are told to come by https only, for a year. */
+  readonly onlyHttps?: boolean;
   readonly logLevel?: string;
 }
 
@@ -56,17 +63,20 @@ export async function buildApp(options: AppOptions): Promise<App> {
     today: (book) => dateOf(book, options.fixedToday),
   });
   const services = makeServices(options, storage, keeper, log);
-  const koa = new Koa();
+  const { proxies = 0, names = [], publicAddress } = options;
+  const koa = new Koa({ proxy: proxies > 0, maxIpsCount: proxies });
   // A listener that goes away in the middle of a stream is everyday life.
   koa.on('error', (error: NodeJS.ErrnoException) => {
     if (error.code !== 'ERR_STREAM_PREMATURE_CLOSE' && error.code !== 'ECONNRESET')
       log.error({ err: error }, 'http');
   });
   const stopWatching = watchTheDay(services);
-  koa.use(securityHeaders());
+  koa.use(securityHeaders(options.onlyHttps ?? false));
   koa.use(compress());
   koa.use(errorBoundary(log));
-  koa.use(sameOriginOnly(options.publicAddress));
+  koa.use(knownHostsOnly([...names, ...(publicAddress ? [new URL(publicAddress).hostname] : [])]));
+  koa.use(sameOriginOnly(publicAddress));
+  koa.use(neverKept());
   koa.use(readJson());
   const router = routes(services);
   koa.use(router.routes());
@@ -117,10 +127,16 @@ function watchTheDay({ clock, providers, shareViews }: Services): () => void {
   return () => clearInterval(timer);
 }
 
-const securityHeaders = (): Middleware =>
+// What is told of a home stays in no cache on the way.
+const neverKept = (): Middleware => async (ctx, next) => {
+  if (ctx.path.startsWith('/api/')) ctx.set('Cache-Control', 'no-store');
+  await next();
+};
+
+const securityHeaders = (onlyHttps: boolean): Middleware =>
   helmet({
-    // Homes run on plain http inside the house: asking for https there would only break it.
-    hsts: false,
+    // Homes run on plain http inside the house: asking for https there would only break it, so it is asked for by a setting.
+    hsts: onlyHttps,
     crossOriginOpenerPolicy: false,
     originAgentCluster: false,
     referrerPolicy: { policy: 'no-referrer' },

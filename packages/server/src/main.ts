@@ -19,10 +19,15 @@ const { values: options } = parseArgs({
     today: { type: 'string' },
     web: { type: 'string' },
     address: { type: 'string' },
+    names: { type: 'string', default: '' },
+    proxies: { type: 'string', default: '0' },
+    'only-https': { type: 'boolean', default: false },
     cert: { type: 'string' },
     key: { type: 'string' },
   },
 });
+
+const MOST_PROXIES = 5;
 
 /** Ends the program with a sentence instead of a stack. */
 function stopWith(message: string): never {
@@ -33,6 +38,13 @@ function stopWith(message: string): never {
 function fixedDay() {
   if (options.today === undefined) return options.demo ? DEMO_TODAY : null;
   return parsePlainDay(options.today) ?? stopWith(`--today: there is no such day: ${options.today}`);
+}
+
+function fewProxies(): number {
+  const count = Number(options.proxies);
+  return Number.isInteger(count) && count >= 0 && count <= MOST_PROXIES
+    ? count
+    : stopWith(`--proxies: a whole number up to ${MOST_PROXIES} is needed: ${options.proxies}`);
 }
 
 function makeServer(app: App): Server {
@@ -62,6 +74,9 @@ const app = await buildApp({
   fixedToday: fixedDay(),
   demoPassPhrase: options.demo ? DEMO_PASS_PHRASE : null,
   publicAddress: options.address ?? null,
+  names: [options.host, ...options.names.split(',').map((name) => name.trim())].filter(Boolean),
+  proxies: fewProxies(),
+  onlyHttps: options['only-https'],
 }).catch((error: Error) => stopWith(error.message));
 
 if (options.demo) await makeDemoHome(app);

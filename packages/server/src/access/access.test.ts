@@ -1,11 +1,14 @@
 import { mkdtempSync, rmSync } from 'node:fs';
+import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { EMPTY_BOOK, type Book, type ShareId } from '@kobby/core';
 import Koa from 'koa';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { openStorage, type Storage } from '../store/database.ts';
-import { AttemptLimit, ATTEMPTS } from './limits.ts';
+import { DEVICE_MS, deviceOf, rememberDevice } from './devices.ts';
+import { knownHostsOnly } from './hosts.ts';
+import { AttemptLimit, ATTEMPTS, STRANGERS, type Attempter } from './limits.ts';
 import { sameOriginOnly } from './same-origin.ts';
 import { newSecret, newSetUpCode, sameText, secretHash } from './secrets.ts';
 import {
@@ -167,25 +170,107 @@ describe('secrets', () => {
   });
 });
 
-describe('failed attempts', () => {
-  test('are counted by address, forgotten after a success, and close the door at their number', async () => {
-    const limit = new AttemptLimit();
-    const isOpen = (key: string) =>
-      limit.check(key).then(
-        () => true,
-        () => false,
-      );
-    for (let i = 0; i < ATTEMPTS.points - 1; i += 1) await limit.failed('here');
-    expect(await isOpen('here')).toBe(true);
-    await limit.succeeded('here');
-    for (let i = 0; i < ATTEMPTS.points - 1; i += 1) await limit.failed('here');
-    expect(await isOpen('here')).toBe(true);
-    await limit.failed('here');
-    expect([await isOpen('here'), await isOpen('there')]).toEqual([false, true]);
-    const refused = await limit.check('here').catch((error: unknown) => error);
-    expect(refused).toMatchObject({ problem: { type: 'urn:kobby:problem:too-many-attempts', status: 429 } });
-    expect(ATTEMPTS).toEqual({ points: 8, seconds: 900 });
+describe('attempts', () => {
+  const outcome = (promise: Promise<unknown>) =>
+    promise.then(
+      () => 'looked at',
+      (error: { problem: { status: number } }) => error.problem.status,
+    );
+  const from = (address: string, rest: Partial<Attempter> = {}): Attempter => ({
+    door: 'provider',
+    address,
+    device: null,
+    ...rest,
   });
+
+  test('are counted before they are looked at: of many at once no more than may be wrong', async () => {
+    const limit = new AttemptLimit();
+    const all = await Promise.all(Array.from({ length: 200 }, () => outcome(limit.take(from('here')))));
+    expect(all.filter((one) => one === 'looked at')).toHaveLength(ATTEMPTS.points);
+    expect(all.filter((one) => one === 429)).toHaveLength(200 - ATTEMPTS.points);
+    expect(await outcome(limit.take(from('there')))).toBe('looked at');
+    expect([ATTEMPTS, STRANGERS]).toEqual([
+      { points: 8, seconds: 900 },
+      { points: 60, seconds: 900 },
+    ]);
+  });
+
+  test('that were right are forgotten with those before, those that guessed nothing by themselves', async () => {
+    const limit = new AttemptLimit();
+    for (let round = 0; round < 3; round += 1) {
+      for (let i = 1; i < ATTEMPTS.points; i += 1) await limit.take(from('here'));
+      await (await limit.take(from('here'))).wasRight();
+    }
+    for (let i = 1; i < ATTEMPTS.points; i += 1) await limit.take(from('here'));
+    for (let i = 0; i < 20; i += 1) await (await limit.take(from('here'))).wasNone();
+    expect(await outcome(limit.take(from('here')))).toBe('looked at');
+    expect(await outcome(limit.take(from('here')))).toBe(429);
+  });
+
+  test('from many addresses together are no more than strangers have, and lock out no known device', async () => {
+    const limit = new AttemptLimit();
+    const all: unknown[] = [];
+    for (let i = 0; i < 200; i += 1) all.push(await outcome(limit.take(from(`address-${i}`))));
+    expect(all.filter((one) => one === 'looked at')).toHaveLength(STRANGERS.points);
+    const known = from('address-1', { device: 'mine' });
+    for (let i = 0; i < ATTEMPTS.points; i += 1) expect(await outcome(limit.take(known))).toBe('looked at');
+    expect(await outcome(limit.take(known))).toBe(429);
+  });
+
+  test('at one door close no other', async () => {
+    const limit = new AttemptLimit();
+    for (let i = 0; i < ATTEMPTS.points; i += 1) await limit.take(from('here', { door: 'link:a' }));
+    expect(await outcome(limit.take(from('here', { door: 'link:a' })))).toBe(429);
+    expect(await outcome(limit.take(from('here', { door: 'link:b' })))).toBe('looked at');
+    expect(await outcome(limit.take(from('here')))).toBe('looked at');
+  });
+});
+
+describe('a device', () => {
+  test('is known for four hundred days by what it was given, and by nothing else', async () => {
+    const token = await rememberDevice(storage.knex, NOW);
+    const { length } = await storage.knex('devices').where({ token_hash: token });
+    expect(length).toBe(0);
+    expect(await deviceOf(storage.knex, token, NOW + DEVICE_MS - 1)).toBe(secretHash(token));
+    expect(await deviceOf(storage.knex, token, NOW + DEVICE_MS)).toBeNull();
+    expect(await deviceOf(storage.knex, newSecret(), NOW)).toBeNull();
+    expect(await deviceOf(storage.knex, undefined, NOW)).toBeNull();
+    await rememberDevice(storage.knex, NOW + DEVICE_MS + 1);
+    expect(await storage.knex('devices').select('*')).toHaveLength(1);
+  });
+});
+
+describe('the name of the server', () => {
+  const answers = async (host: string, names: readonly string[] = []) => {
+    const koa = new Koa();
+    koa.silent = true;
+    koa.use(knownHostsOnly(names));
+    koa.use((ctx) => void (ctx.body = 'here'));
+    const server = koa.listen(0);
+    const { port } = server.address() as { port: number };
+    const status = await new Promise((resolve) => {
+      const asked = request({ port, host: '127.0.0.1', headers: { host } }, (reply) => {
+        reply.resume();
+        resolve(reply.statusCode);
+      });
+      asked.end();
+    });
+    server.close();
+    return status === 200;
+  };
+  test.each<[string, readonly string[], boolean]>([
+    ['127.0.0.1:4310', [], true],
+    ['192.168.1.20', [], true],
+    ['[::1]:4310', [], true],
+    ['localhost:4310', [], true],
+    ['LOCALHOST', [], true],
+    ['kobby.example', [], false],
+    ['kobby.example:4310', ['Kobby.example'], true],
+    ['kobby.example.elsewhere.example', ['kobby.example'], false],
+    ['localhost.elsewhere.example', [], false],
+    ['127.0.0.1.elsewhere.example', [], false],
+    ['x@y', [], false],
+  ])('%s with %j: %s', async (host, names, is) => expect(await answers(host, names)).toBe(is));
 });
 
 describe('only pages of this server alter anything', () => {

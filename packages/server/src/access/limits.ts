@@ -1,28 +1,70 @@
 import { problem } from '@kobby/core';
-import { RateLimiterMemory } from 'rate-limiter-flexible';
+import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { ProblemError } from '../problems.ts';
 
-/** Failed attempts that an address may make before it has to wait, and for how long it then waits. */
+/** Attempts that one address, or one known device, may get wrong before it has to wait, and for how long it then waits. */
 export const ATTEMPTS = { points: 8, seconds: 15 * 60 } as const;
+/** Attempts that all unknown devices together may get wrong at one door: whoever guesses from many addresses has no more. */
+export const STRANGERS = { points: 60, seconds: 15 * 60 } as const;
 
-/** Slows down guessing: counts failed attempts by address, and forgets them after a success. */
+/** Who tries to get in, and where. */
+export interface Attempter {
+  /** What is tried: each door counts by itself, so that a link's guesses never close the provider's door. */
+  readonly door: 'provider' | 'set-up' | `link:${string}`;
+  readonly address: string;
+  /** A device on which somebody got in before; null for a stranger's. */
+  readonly device: string | null;
+}
+
+/** An attempt that was counted. */
+export interface Attempt {
+  /** It was right: it is not counted, and what went wrong before it is forgotten. */
+  wasRight(): Promise<void>;
+  /** Nothing was guessed: it is not counted. */
+  wasNone(): Promise<void>;
+}
+
+/**
+ * Slows down guessing. An attempt is counted before it is looked at, so that of many at the same time no more are looked at than
+ * may be wrong; whoever gets in has it back. A device on which somebody got in before counts by itself: strangers who guess, even
+ * from the same address, do not lock out who lives here.
+ */
 export class AttemptLimit {
-  readonly #limiter = new RateLimiterMemory({ points: ATTEMPTS.points, duration: ATTEMPTS.seconds });
+  readonly #own = limiter(ATTEMPTS);
+  readonly #strangers = limiter(STRANGERS);
 
-  /** @throws {ProblemError} when the address has failed too often. */
-  async check(key: string): Promise<void> {
-    const state = await this.#limiter.get(key);
-    if (!state || state.consumedPoints < ATTEMPTS.points) return;
-    const seconds = Math.ceil(state.msBeforeNext / 1000);
+  /**
+   * Counts an attempt. What comes back says how it went, where it was not wrong.
+   * @throws {ProblemError} when too many went wrong: how long to wait is told.
+   */
+  async take({ door, address, device }: Attempter): Promise<Attempt> {
+    const key = device === null ? `${door} from ${address}` : `${door} on ${device}`;
+    await counted(this.#own, key);
+    if (device === null) await counted(this.#strangers, door);
+    const giveBack = async (): Promise<void> => {
+      await this.#own.reward(key);
+      if (device === null) await this.#strangers.reward(door);
+    };
+    return {
+      wasRight: async () => {
+        await giveBack();
+        await this.#own.delete(key);
+      },
+      wasNone: giveBack,
+    };
+  }
+}
+
+const limiter = ({ points, seconds }: { points: number; seconds: number }): RateLimiterMemory =>
+  new RateLimiterMemory({ points, duration: seconds });
+
+async function counted(by: RateLimiterMemory, key: string): Promise<void> {
+  try {
+    await by.consume(key);
+  } catch (refused) {
+    if (!(refused instanceof RateLimiterRes)) throw refused;
+    const seconds = Math.ceil(refused.msBeforeNext / 1000);
     const detail = `Wait ${Math.ceil(seconds / 60)} minutes, then try again.`;
     throw new ProblemError(problem('too-many-attempts', detail), { 'Retry-After': String(seconds) });
-  }
-
-  async failed(key: string): Promise<void> {
-    await this.#limiter.penalty(key);
-  }
-
-  async succeeded(key: string): Promise<void> {
-    await this.#limiter.delete(key);
   }
 }

@@ -12,7 +12,7 @@ export class LiveStream {
   /** Answers a request with an event stream; `onEnd` is called once, whoever ends it. */
   constructor(ctx: Context, onEnd: () => void) {
     ctx.compress = false;
-    ctx.set({ 'Cache-Control': 'no-cache, no-transform', 'X-Accel-Buffering': 'no' });
+    ctx.set({ 'Cache-Control': 'no-store, no-transform', 'X-Accel-Buffering': 'no' });
     ctx.status = 200;
     ctx.type = 'text/event-stream';
     ctx.body = this.#body;

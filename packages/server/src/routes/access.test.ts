@@ -50,6 +50,47 @@ describe('the door', () => {
     expect(Number(headers.get('retry-after'))).toBeGreaterThan(0);
   });
 
+  test('looks at no more of many wrong guesses at once than may be wrong, and never locks out who lives here', async () => {
+    server = await startTestServer();
+    const mara = server.caller();
+    await mara.signIn();
+    await mara.ask('DELETE', '/api/session');
+    const guesses = await Promise.all(Array.from({ length: 60 }, () => server.caller().signIn('wrong')));
+    const statuses = guesses.map(({ status }) => status);
+    expect(statuses.filter((status) => status === 401)).toHaveLength(ATTEMPTS.points);
+    expect(statuses.filter((status) => status === 429)).toHaveLength(60 - ATTEMPTS.points);
+    expect((await server.caller().signIn()).status).toBe(429);
+    // The same address, but a device on which she got in before.
+    expect((await mara.signIn()).status).toBe(200);
+  });
+
+  test('sets cookies that only a secure line can have set, behind a proxy that is trusted', async () => {
+    server = await startTestServer({ proxies: 1 });
+    const secure = { 'x-forwarded-proto': 'https', 'x-forwarded-for': '203.0.113.9' };
+    const { headers } = await server.caller().signIn(undefined, secure);
+    for (const cookie of headers.getSetCookie())
+      expect(cookie).toMatch(/^__Host-kobby_(?:session|device)=.*path=\/;.*secure;/i);
+    expect(headers.getSetCookie()).toHaveLength(2);
+  });
+
+  test('takes the word of no proxy that it was not told of', async () => {
+    server = await startTestServer();
+    for (let i = 0; i < ATTEMPTS.points; i += 1)
+      await server.caller().signIn('wrong', { 'x-forwarded-for': `203.0.113.${i}` });
+    const more = { 'x-forwarded-for': '203.0.113.99', 'x-forwarded-proto': 'https' };
+    const { status } = await server.caller().signIn('wrong', more);
+    expect(status).toBe(429);
+  });
+
+  test('is told to no cache, and asks for https alone where that is set', async () => {
+    server = await startTestServer({ onlyHttps: true });
+    const mara = await server.provider();
+    for (const path of ['/api/door', '/api/book', '/api/shares', '/api/nothing'])
+      expect([path, (await mara.ask('GET', path)).headers.get('cache-control')]).toEqual([path, 'no-store']);
+    const { headers } = await mara.ask('GET', '/api/door');
+    expect(headers.get('strict-transport-security')).toMatch(/^max-age=31536000/);
+  });
+
   test('lets no other site act in the name of whoever is signed in', async () => {
     server = await startTestServer();
     const mara = await server.provider();

@@ -1,6 +1,7 @@
 import { HOME_ID, setupRequestSchema, signInRequestSchema, type Actor, type Door } from '@kobby/core';
 import { STARTER_RULES, starterChanges } from '@kobby/starter';
 import type { Context } from 'koa';
+import { DEVICE_MS, deviceOf, rememberDevice } from '../access/devices.ts';
 import { newSecret, sameText } from '../access/secrets.ts';
 import {
   actorOfSession,
@@ -13,7 +14,10 @@ import {
 import { fail, ProblemError, readBy } from '../problems.ts';
 import type { Services } from './services.ts';
 
-const SESSION_COOKIE = 'kobby_session';
+// Behind TLS a cookie says so in its name: no other host, and nobody on a plain line, can have set it.
+const cookieName = (ctx: Context, name: string): string => (ctx.secure ? `__Host-${name}` : name);
+const SESSION = 'kobby_session';
+const DEVICE = 'kobby_device';
 
 /** Who makes a home and its starter library: nobody's own history. */
 export const KOBBY: Actor = { kind: 'person', id: 'kobby', name: 'Kobby' };
@@ -23,13 +27,13 @@ const cookieOptions = (ctx: Context) =>
     httpOnly: true,
     sameSite: 'strict',
     secure: ctx.secure,
-    path: '/api',
+    path: ctx.secure ? '/' : '/api',
     overwrite: true,
   }) as const;
 
 /** Who is signed in; null when nobody is. */
 async function signedIn(ctx: Context, { knex, keeper, clock }: Services): Promise<Actor | null> {
-  const token = ctx.cookies.get(SESSION_COOKIE);
+  const token = ctx.cookies.get(cookieName(ctx, SESSION));
   return token ? actorOfSession(knex, keeper.book, token, clock.now()) : null;
 }
 
@@ -57,14 +61,14 @@ export async function showDoor(ctx: Context, services: Services): Promise<void> 
 export async function setUp(ctx: Context, services: Services): Promise<void> {
   const { keeper, attempts, knex, clock } = services;
   const request = readBy(setupRequestSchema, ctx.request.body);
-  await attempts.check(ctx.ip);
+  const attempt = await attempts.take({ door: 'set-up', address: ctx.ip, device: null });
   if (keeper.book.homes[HOME_ID]) throw fail('already-set-up', 'Sign in instead.');
   if (!sameText(request.code.toUpperCase(), services.setUpCode)) {
-    await attempts.failed(ctx.ip);
     throw fail('wrong-fields', 'Nothing was kept. See the fields below.', [
       { path: ['code'], message: 'This is not the code that the terminal shows' },
     ]);
   }
+  await attempt.wasRight();
   const personId = `person-${newSecret().slice(0, 16)}`;
   const { zone, homeName: name, providerName } = request;
   const gesture = {
@@ -85,15 +89,17 @@ export async function setUp(ctx: Context, services: Services): Promise<void> {
 
 export async function signIn(ctx: Context, services: Services): Promise<void> {
   const { passPhrase } = readBy(signInRequestSchema, ctx.request.body);
-  await services.attempts.check(ctx.ip);
-  const personId = await personByPassPhrase(services.knex, passPhrase);
+  const { attempts, knex, clock } = services;
+  const device = await deviceOf(knex, ctx.cookies.get(cookieName(ctx, DEVICE)), clock.now());
+  const attempt = await attempts.take({ door: 'provider', address: ctx.ip, device });
+  const personId = await personByPassPhrase(knex, passPhrase);
   if (!personId) {
-    await services.attempts.failed(ctx.ip);
     throw fail('wrong-pass-phrase', 'This is not the pass-phrase of this home.', [
       { path: ['passPhrase'], message: 'This is not the pass-phrase of this home' },
     ]);
   }
-  await startSession(ctx, services, personId, services.knex);
+  await attempt.wasRight();
+  await startSession(ctx, services, personId, knex);
 }
 
 async function startSession(
@@ -102,16 +108,22 @@ async function startSession(
   personId: string,
   knex: Services['knex'],
 ): Promise<void> {
-  await services.attempts.succeeded(ctx.ip);
-  const token = await openSession(knex, personId, services.clock.now());
-  ctx.cookies.set(SESSION_COOKIE, token, { ...cookieOptions(ctx), maxAge: SESSION_MS });
+  const now = services.clock.now();
+  const token = await openSession(knex, personId, now);
+  ctx.cookies.set(cookieName(ctx, SESSION), token, { ...cookieOptions(ctx), maxAge: SESSION_MS });
+  // It stays when somebody signs out: it opens nothing, and tells who lives here from who guesses.
+  if ((await deviceOf(knex, ctx.cookies.get(cookieName(ctx, DEVICE)), now)) === null)
+    ctx.cookies.set(cookieName(ctx, DEVICE), await rememberDevice(knex, now), {
+      ...cookieOptions(ctx),
+      maxAge: DEVICE_MS,
+    });
   ctx.body = door(services, true);
 }
 
 export async function signOut(ctx: Context, services: Services): Promise<void> {
-  const token = ctx.cookies.get(SESSION_COOKIE);
+  const token = ctx.cookies.get(cookieName(ctx, SESSION));
   if (token) await closeSession(services.knex, token);
-  ctx.cookies.set(SESSION_COOKIE, null, cookieOptions(ctx));
+  ctx.cookies.set(cookieName(ctx, SESSION), null, cookieOptions(ctx));
   ctx.body = door(services, false);
 }
 

@@ -56,6 +56,6 @@ export async function showFile(
     "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src 'self'",
   );
   ctx.set('Content-Disposition', `inline; filename*=UTF-8''${encodeURIComponent(sheet.file.name)}`);
-  ctx.set('Cache-Control', 'private, no-transform');
+  ctx.set('Cache-Control', 'no-store, no-transform');
   ctx.body = content;
 }

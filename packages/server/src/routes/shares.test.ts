@@ -231,7 +231,11 @@ describe('a link', () => {
     const [row] = await server.app.services.knex('share_secrets').where({ share_id: 'locked' });
     expect(row.pass_phrase_hash).toMatch(/^\$argon2id\$/);
     expect(server.app.services.keeper.book.shares.locked?.locked).toBe(true);
-    for (let i = 1; i < ATTEMPTS.points; i++) await open('red door');
+    for (let i = 0; i < ATTEMPTS.points; i++) {
+      // To ask whether one is needed guesses nothing, and forgets nothing.
+      await open();
+      await open('red door');
+    }
     expect((await open('blue door')).status).toBe(429);
   });
 

@@ -68,16 +68,16 @@ export async function enter(ctx: Context, services: Services, params: Params): P
   const shareId = shareIdOf(params);
   const { secret, passPhrase } = readBy(enterRequestSchema, ctx.request.body);
   const { attempts, knex, shareViews } = services;
-  await attempts.check(ctx.ip);
+  const attempt = await attempts.take({ door: `link:${shareId}`, address: ctx.ip, device: null });
   const entered = await enterShare(knex, shareId, secret, passPhrase);
   if (entered === 'wrong-secret' || entered === 'wrong-phrase') {
-    await attempts.failed(ctx.ip);
     throw entered === 'wrong-secret'
       ? fail('not-found', 'This link leads nowhere. Ask for a new one.')
       : fail('wrong-pass-phrase', 'This is not the pass-phrase of this link.', [
           { path: ['passPhrase'], message: 'This is not the pass-phrase of this link' },
         ]);
   }
+  await (entered === 'locked' ? attempt.wasNone() : attempt.wasRight());
   // Whoever holds the secret of a link that is closed is told so before a pass-phrase is asked for.
   const view = shareViews.view(shareId);
   if (entered === 'locked')

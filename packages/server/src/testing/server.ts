@@ -80,8 +80,8 @@ export class Caller {
     return this.ask('POST', '/api/gestures', { gestures: [aGesture(changes, rest)] });
   }
 
-  signIn(passPhrase: string = DEMO_PASS_PHRASE): Promise<Reply> {
-    return this.ask('POST', '/api/session', { passPhrase });
+  signIn(passPhrase: string = DEMO_PASS_PHRASE, headers: Record<string, string> = {}): Promise<Reply> {
+    return this.ask('POST', '/api/session', { passPhrase }, headers);
   }
 }
 
@@ -149,6 +149,8 @@ interface Options {
   readonly today?: PlainDay;
   readonly webFolder?: string;
   readonly publicAddress?: string;
+  readonly proxies?: number;
+  readonly onlyHttps?: boolean;
 }
 
 /** Starts a server for a test. */
@@ -158,6 +160,8 @@ export async function startTestServer({
   today = DEMO_TODAY,
   webFolder,
   publicAddress,
+  proxies = 0,
+  onlyHttps = false,
 }: Options = {}): Promise<TestServer> {
   const dataFolder = folder ?? mkdtempSync(join(tmpdir(), 'kobby-test-'));
   if (demo && !existsSync(join(dataFolder, DATABASE_FILE)))
@@ -168,6 +172,8 @@ export async function startTestServer({
     fixedToday: today,
     demoPassPhrase: demo ? DEMO_PASS_PHRASE : null,
     publicAddress: publicAddress ?? null,
+    proxies,
+    onlyHttps,
     logLevel: 'silent',
   });
   const server = createServer(app.koa.callback());

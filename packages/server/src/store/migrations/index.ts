@@ -15,6 +15,7 @@ import * as illAndBroken from './0013-ill-and-broken.ts';
 import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
+import * as devices from './0017-devices.ts';
 
 interface Step {
   readonly name: string;
@@ -39,6 +40,7 @@ const STEPS: readonly Step[] = [
   { name: '0014-warm-and-sun', migration: warmAndSun },
   { name: '0015-order-keys', migration: orderKeys },
   { name: '0016-waiting-places', migration: waitingPlaces },
+  { name: '0017-devices', migration: devices },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -83,7 +83,7 @@ test('it is fitted to a time: what would change is shown, then done, for one day
 
 test('it is sung verse by verse from the full screen, shortened there, and told of in two taps', async () => {
   await mara.route(`/units/unit-kites/circle`);
-  await mara.sees('This group sits 3 % longer');
+  await mara.sees('This group sits about 5 % longer');
   await mara.press('[data-test="lead"]');
   await mara.sees('Ada came up the path today.');
   await mara.press('[data-test="verse"]');

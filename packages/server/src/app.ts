@@ -92,7 +92,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
 
 function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log: Logger): Services {
   const clock = homeClock(() => keeper.book, options.fixedToday);
-  const providers = new Hub<null>();
+  const providers = new Hub<string>();
   keeper.listen((kept) => providers.each((stream) => stream.send('kept', kept, kept.seq)));
   return {
     knex: storage.knex,

@@ -10,6 +10,9 @@ import { DEMO_TODAY } from '@kobby/starter';
 import { buildApp, type App } from './app.ts';
 import { DEMO_PASS_PHRASE, makeDemoHome } from './demo.ts';
 
+// What is written is for whoever runs Kobby: names of children are in it.
+process.umask(0o077);
+
 const { values: options } = parseArgs({
   options: {
     data: { type: 'string', default: 'data' },

@@ -4,6 +4,11 @@ import type { Context } from 'koa';
 // Proxies and phones drop a silent connection after about a minute.
 const HEARTBEAT_MS = 25_000;
 
+// Whoever does not read is let go, and asks for what it missed when it comes back.
+const MOST_UNREAD_BYTES = 8_000_000;
+/** Streams that are open at once: with one more, the one that is open longest ends. */
+export const MOST_STREAMS = 200;
+
 /** One listener's stream of server-sent events. */
 export class LiveStream {
   readonly #body = new PassThrough();
@@ -32,6 +37,7 @@ export class LiveStream {
   send(event: string, data: unknown, id?: number): void {
     const idLine = id === undefined ? '' : `id: ${id}\n`;
     this.#body.write(`event: ${event}\n${idLine}data: ${JSON.stringify(data)}\n\n`);
+    if (this.#body.writableLength > MOST_UNREAD_BYTES) this.#body.destroy();
   }
 
   end(): void {
@@ -46,6 +52,8 @@ export class Hub<T> {
   add(ctx: Context, about: T): LiveStream {
     const stream: LiveStream = new LiveStream(ctx, () => this.#open.delete(stream));
     this.#open.set(stream, about);
+    const [oldest] = this.#open.keys();
+    if (this.#open.size > MOST_STREAMS) oldest?.end();
     return stream;
   }
 

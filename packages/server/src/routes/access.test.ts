@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, test } from 'vitest';
 import { ATTEMPTS } from '../access/limits.ts';
-import { aGesture, startTestServer, type TestServer } from '../testing/server.ts';
+import { aGesture, EventReader, startTestServer, type TestServer } from '../testing/server.ts';
 
 let server: TestServer;
 afterEach(() => server.stop());
@@ -133,6 +133,29 @@ test('who signs out closes the session itself, not only its cookie', async () =>
   expect(out.status).toBe(200);
   expect((await server.caller().ask('GET', '/api/book', undefined, { cookie })).status).toBe(401);
 });
+
+test('who signs out hears nothing more on the pages of that session, and others go on', async () => {
+  server = await startTestServer();
+  const [here, there] = [await server.provider(), await server.provider()];
+  const live = `/api/live?since=${server.app.services.keeper.seq}`;
+  const [closed, open] = await Promise.all(
+    [here, there].map(async (one) => new EventReader(await one.open('GET', live))),
+  );
+  await here.ask('DELETE', '/api/session');
+  while ((await closed!.next()) !== null);
+  await there.send([aClosure]);
+  for (;;) {
+    const event = await open!.next();
+    expect(event).not.toBeNull();
+    if (JSON.stringify(event!.data).includes('Roof is mended')) break;
+  }
+  await open!.close();
+});
+
+const aClosure = {
+  type: 'house/put-closure',
+  closure: { id: 'roof', from: '2027-06-01', to: '2027-06-02', why: 'Roof is mended' },
+} as never;
 
 describe('a new home', () => {
   const fields = {

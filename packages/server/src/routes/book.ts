@@ -2,7 +2,7 @@ import { gesturesRequestSchema, HISTORY_LENGTH, problem, type Answer } from '@ko
 import type { Context } from 'koa';
 import { fail, readBy, sendProblem } from '../problems.ts';
 import { historyOf, keptSince } from '../store/journal.ts';
-import { requireProvider } from './door.ts';
+import { requireProvider, sessionOf } from './door.ts';
 import type { Services } from './services.ts';
 
 /** How far behind a listener may be and still be brought up to date gesture by gesture. */
@@ -47,12 +47,13 @@ function sendAnswers(ctx: Context, answers: readonly Answer[]): void {
 
 export async function listenLive(ctx: Context, services: Services): Promise<void> {
   await requireProvider(ctx, services);
+  const session = sessionOf(ctx);
   const { keeper, knex, providers } = services;
   const since = sinceOf(ctx);
   // Nothing is kept between looking up what was missed and listening.
   await keeper.exclusive(async () => {
     const missed = await keptSince(knex, since, MOST_CAUGHT_UP);
-    const stream = providers.add(ctx, null);
+    const stream = providers.add(ctx, session);
     if (!missed) stream.send('take-a-snapshot', problem('take-a-snapshot', 'Fetch the whole book instead.'));
     for (const kept of missed ?? []) stream.send('kept', kept, kept.seq);
   });

@@ -2,7 +2,7 @@ import { HOME_ID, setupRequestSchema, signInRequestSchema, type Actor, type Door
 import { STARTER_RULES, starterChanges } from '@kobby/starter';
 import type { Context } from 'koa';
 import { DEVICE_MS, deviceOf, rememberDevice } from '../access/devices.ts';
-import { newSecret, sameText } from '../access/secrets.ts';
+import { newSecret, sameText, secretHash } from '../access/secrets.ts';
 import {
   actorOfSession,
   closeSession,
@@ -30,6 +30,12 @@ const cookieOptions = (ctx: Context) =>
     path: ctx.secure ? '/' : '/api',
     overwrite: true,
   }) as const;
+
+/** By what the session of a request is known, without its token; empty where there is none. */
+export function sessionOf(ctx: Context): string {
+  const token = ctx.cookies.get(cookieName(ctx, SESSION));
+  return token ? secretHash(token) : '';
+}
 
 /** Who is signed in; null when nobody is. */
 async function signedIn(ctx: Context, { knex, keeper, clock }: Services): Promise<Actor | null> {
@@ -123,6 +129,11 @@ async function startSession(
 export async function signOut(ctx: Context, services: Services): Promise<void> {
   const token = ctx.cookies.get(cookieName(ctx, SESSION));
   if (token) await closeSession(services.knex, token);
+  // Its open pages hear nothing more.
+  const session = sessionOf(ctx);
+  services.providers.each((stream, about) => {
+    if (about === session) stream.end();
+  });
   ctx.cookies.set(cookieName(ctx, SESSION), null, cookieOptions(ctx));
   ctx.body = door(services, false);
 }

@@ -19,7 +19,8 @@ export interface Services {
   readonly weather: WeatherService;
   readonly log: Logger;
   readonly attempts: AttemptLimit;
-  readonly providers: Hub<null>;
+  /** Their open pages, each with the session that it belongs to. */
+  readonly providers: Hub<string>;
   readonly shareViews: ShareViews;
   /** The one-time code with which a new home is made. */
   readonly setUpCode: string;

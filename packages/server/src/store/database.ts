@@ -1,8 +1,18 @@
-import { existsSync, mkdirSync } from 'node:fs';
+import {
+  chmodSync,
+  closeSync,
+  existsSync,
+  fsyncSync,
+  mkdirSync,
+  openSync,
+  renameSync,
+  rmSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import knexFactory, { type Knex } from 'knex';
-import { migrationSource } from './migrations/index.ts';
+import { migrationNames, migrationSource } from './migrations/index.ts';
+import { isWhole, refuseDamaged, refuseForeign, refuseNewer } from './soundness.ts';
 
 /** The name of the database file in a data folder. */
 export const DATABASE_FILE = 'kobby.sqlite';
@@ -22,23 +32,32 @@ export interface Storage {
   close(): Promise<void>;
 }
 
+// Only whoever runs Kobby reads, writes and lists.
+const PRIVATE = 0o700;
 // How long what was kept may lie in the log beside the file alone.
 const SETTLE_EVERY_MS = 5000;
 
 /**
  * Opens a data folder: takes its lock, backs the file up when there is something to migrate, migrates. While it is open, what
  * was kept is brought from the log into the file every few seconds: whoever copies only the file has nearly everything.
- * @throws {Error} when another process has the folder open.
+ * @throws {Error} when another process has the folder open, a newer Kobby worked on it, or its file is none or damaged.
  */
 export async function openStorage(
   folder: string,
   { settleEveryMs = SETTLE_EVERY_MS }: { readonly settleEveryMs?: number } = {},
 ): Promise<Storage> {
   mkdirSync(folder, { recursive: true });
+  // Names of children are in it: nobody else on this machine looks in.
+  chmodSync(folder, PRIVATE);
+  const file = join(folder, DATABASE_FILE);
+  refuseForeign(file);
   const release = lockFolder(folder);
   try {
-    const knex = connect(join(folder, DATABASE_FILE));
-    await migrate(knex, folder);
+    const knex = connect(file);
+    await soundAndMigrated(knex, folder).catch(async (error: unknown) => {
+      await knex.destroy();
+      throw error;
+    });
     // It waits for nobody: what somebody is still reading stays in the log until the next time.
     const settle = async (): Promise<void> => void (await knex.raw('PRAGMA wal_checkpoint(PASSIVE)'));
     const timer = setInterval(() => void settle().catch(() => {}), settleEveryMs).unref();
@@ -77,7 +96,9 @@ export function connect(file: string): Knex {
   });
 }
 
-async function migrate(knex: Knex, folder: string): Promise<void> {
+async function soundAndMigrated(knex: Knex, folder: string): Promise<void> {
+  await refuseDamaged(knex, join(folder, DATABASE_FILE));
+  await refuseNewer(knex, migrationNames);
   const [done, pending] = (await knex.migrate.list({ migrationSource })) as [unknown[], unknown[]];
   if (pending.length === 0) return;
   if (done.length > 0) await backUp(knex, folder, done.length);
@@ -86,7 +107,21 @@ async function migrate(knex: Knex, folder: string): Promise<void> {
 
 async function backUp(knex: Knex, folder: string, step: number): Promise<void> {
   const file = join(folder, `before-migration-${step + 1}.sqlite`);
-  if (!existsSync(file)) await knex.raw('VACUUM INTO ?', [file]);
+  if (existsSync(file)) return;
+  // Under its name only when it is whole and on the disk: half a backup is none.
+  const unfinished = `${file}.part`;
+  rmSync(unfinished, { force: true });
+  await knex.raw('VACUUM INTO ?', [unfinished]);
+  if (!isWhole(unfinished))
+    throw new Error(`The backup before a migration could not be read back: ${unfinished}`);
+  syncFile(unfinished);
+  renameSync(unfinished, file);
+}
+
+function syncFile(path: string): void {
+  const opened = openSync(path, 'r+');
+  fsyncSync(opened);
+  closeSync(opened);
 }
 
 /**

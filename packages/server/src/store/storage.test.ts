@@ -1,4 +1,15 @@
-import { copyFileSync, mkdirSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { randomBytes } from 'node:crypto';
+import {
+  chmodSync,
+  copyFileSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { KINDS, referencesOf, unrecorded, type Entity, type Supply } from '@kobby/core';
@@ -182,7 +193,80 @@ test('a damaged row is named', async () => {
   await knex.destroy();
 });
 
+describe('a folder is refused with a sentence, and left as it is', () => {
+  const file = () => join(folder, DATABASE_FILE);
+  const refused = async (): Promise<string> => {
+    const before = readFileSync(file());
+    const { message } = await openStorage(folder).then(
+      () => new Error('opened'),
+      (error: Error) => error,
+    );
+    expect(readFileSync(file()).equals(before)).toBe(true);
+    return message;
+  };
+
+  test('whose file is empty, or is none of ours', async () => {
+    writeFileSync(file(), '');
+    expect(await refused()).toContain('is empty');
+    for (const content of ['words', randomBytes(5000), Buffer.alloc(4096)]) {
+      writeFileSync(file(), content);
+      expect(await refused()).toContain("is no file of Kobby's");
+    }
+  });
+
+  test('whose pages are damaged', async () => {
+    const server = await startTestServer({ folder });
+    await server.stop({ keepFolder: true });
+    const whole = readFileSync(file());
+    // The first page stays: it is still a database.
+    writeFileSync(file(), Buffer.concat([whole.subarray(0, 4096), randomBytes(whole.length - 4096)]));
+    expect(await refused()).toMatch(/damaged|malformed/);
+    writeFileSync(file(), whole);
+    const knex = connect(file());
+    await knex.raw('PRAGMA foreign_keys = OFF');
+    await knex('units').where({ id: 'unit-kites' }).delete();
+    await knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
+    await knex.destroy();
+    expect(await refused()).toMatch(/is damaged: a row of \w+ refers to one of units/);
+  });
+
+  test('that a newer Kobby worked on', async () => {
+    const { close } = await openStorage(folder);
+    await close();
+    const knex = connect(file());
+    await knex('knex_migrations').insert({ name: '9999-later', batch: 9, migration_time: 0 });
+    await knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
+    await knex.destroy();
+    expect(await refused()).toContain('A newer Kobby has worked on this folder');
+  });
+});
+
+test('a data folder is for whoever runs Kobby alone', async () => {
+  chmodSync(folder, 0o755);
+  const { close } = await openStorage(folder);
+  expect(statSync(folder).mode & 0o777).toBe(0o700);
+  await close();
+});
+
 describe('migrations', () => {
+  test('begin with a backup that is whole, also where one before broke off', async () => {
+    const server = await startTestServer({ folder });
+    const { book } = server.app.services.keeper;
+    await server.stop({ keepFolder: true });
+    const steps = await openStorage(folder);
+    const done = (await steps.knex('knex_migrations').select('name')) as { name: string }[];
+    await steps.knex('knex_migrations').where({ name: '0015-order-keys' }).delete();
+    await steps.close();
+    const backup = join(folder, `before-migration-${done.length}.sqlite`);
+    writeFileSync(`${backup}.part`, 'half of one');
+    const { close } = await openStorage(folder);
+    await close();
+    const copy = connect(backup);
+    expect(await loadBook(copy)).toEqual(book);
+    await copy.destroy();
+    expect(readdirSync(folder).filter((name) => name.endsWith('.part'))).toEqual([]);
+  });
+
   test('run on a filled folder change nothing and leave no backup behind', async () => {
     const server = await startTestServer({ folder });
     const { book } = server.app.services.keeper;

@@ -366,6 +366,14 @@ describe('what a unit asks for besides', () => {
   test('what takes days to arrive is ordered so many before', () => {
     const order = ready(book).entries.find(({ task }) => task.kind === 'order')!;
     expect(order.slot!.date < '2027-03-15').toBe(true);
+    const slow = after(
+      book,
+      aSupply('slow', { arrivesInDays: 30 }),
+      anActivity('stick', { mode: 'whole-group', materials: [aMaterial('slow', 1)] }),
+      onDay('late', 'stick', 10),
+    );
+    const late = ready(slow).entries.find(({ task }) => task.text === 'Order slow')!;
+    expect(late.why?.text).toBe('No time is left in which it could be ordered and still arrive.');
   });
 
   test('shopping is done out of hours, or on an errand', () => {

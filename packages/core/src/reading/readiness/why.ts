@@ -74,6 +74,14 @@ function placeText(kind: WaitingPlaceKind, { places }: ScheduleProblem): string 
   return `The ${WAITING_PLACES[kind]} holds ${room} at once, and it is full then.`;
 }
 
+function noTimeText(task: ChosenTask): string {
+  if ((task.choice?.slotId ?? null) !== null)
+    return 'The time that was chosen for it comes too late, or is gone.';
+  // What arrives in some days is used long after the last moment to order it.
+  if (task.kind === 'order') return 'No time is left in which it could be ordered and still arrive.';
+  return `There is no time ${task.where === 'away' ? 'out of the house' : 'for making ready'} before it.`;
+}
+
 // No slot at all would do, however empty: time, wait or freshness is what is missing.
 function withoutOptions(task: ChosenTask, slots: readonly ReadySlot[], home: Home): Why {
   const mine = slots.filter((slot) => isForIt(task, slot, home));
@@ -81,14 +89,7 @@ function withoutOptions(task: ChosenTask, slots: readonly ReadySlot[], home: Hom
   const needsOfWait =
     task.waitMinutes > 0 ? ` It needs ${formatDuration(task.waitMinutes)} before it is used.` : '';
   if (before.length === 0)
-    return {
-      kind: 'no-time',
-      missing: null,
-      text:
-        (task.choice?.slotId ?? null) !== null
-          ? 'The time that was chosen for it comes too late, or is gone.'
-          : `There is no time ${task.where === 'away' ? 'out of the house' : 'for making ready'} before it.${needsOfWait}`,
-    };
+    return { kind: 'no-time', missing: null, text: `${noTimeText(task)}${needsOfWait}` };
   const { minutes, lastsMinutes = minutes } = task;
   if (before.every((slot) => !isLongEnough(task, slot, home)))
     return {

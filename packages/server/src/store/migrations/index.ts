@@ -49,3 +49,6 @@ export const migrationSource: Knex.MigrationSource<Step> = {
   getMigrationName: (step) => step.name,
   getMigration: async (step) => step.migration,
 };
+
+/** The names of all migrations that this Kobby knows. */
+export const migrationNames: ReadonlySet<string> = new Set(STEPS.map(({ name }) => name));

@@ -127,6 +127,23 @@ const withLabel = (change: ChangeInput): ChangeInput =>
     ? { ...change, supply: { ...change.supply, labelCheckedOn: LABELS_READ } }
     : change;
 
+// What was played with in the years before: what comes with Kobby is whole.
+const WEAR: Readonly<
+  Record<string, Readonly<Record<string, { readonly missing?: number; readonly worn?: number }>>>
+> = {
+  'toy-tools': { 'Large wooden screws': { missing: 1 } },
+  'peg-boards': { 'Fat pegs': { missing: 2 } },
+  'felt-kites': { Tails: { worn: 2 } },
+};
+function withWear(change: ChangeInput): ChangeInput {
+  if (change.type !== 'cupboard/put-supply') return change;
+  const { supply } = change;
+  const wear = WEAR[supply.id];
+  if (!wear || !supply.set) return change;
+  const pieces = supply.set.pieces?.map((piece) => ({ ...piece, ...wear[piece.name] })) ?? [];
+  return { ...change, supply: { ...supply, set: { ...supply.set, pieces } } };
+}
+
 function gesturesBeforeAnyStop(): ChangeInput[][] {
   return [
     [
@@ -188,7 +205,7 @@ function gesturesBeforeAnyStop(): ChangeInput[][] {
         },
       },
     ],
-    starterChanges().map(withKit).map(withLabel),
+    starterChanges().map(withKit).map(withLabel).map(withWear),
     STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ supply: { id }, stock }) => ({
       type: 'cupboard/record-stock',
       move: { id: `count-${id}`, supplyId: id, kind: 'counted', amount: stock, at: COUNTED_AT },

@@ -1,5 +1,6 @@
 import {
   ALLERGENS,
+  houseNotes,
   LEADS,
   read,
   startFromReady,
@@ -100,4 +101,10 @@ test('no activity of the library has a version for an age that its own things st
       .map(({ title, detail }) => `${content.title}: ${title}. ${detail}`);
   });
   expect(found).toEqual([]);
+});
+
+test('a new home is told of no set that lacks pieces, and of nothing that runs low before it was counted', () => {
+  const keys = houseNotes(ordinaryHome(1), A_MONDAY).map(({ key }) => key);
+  expect(keys).not.toContain('pieces');
+  expect(keys).not.toContain('low');
 });

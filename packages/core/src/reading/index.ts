@@ -99,7 +99,7 @@ export { entriesAbout, findingAbout } from './readiness/findings.ts';
 export type { Spot, Suggestion } from './suggest/suggest.ts';
 export { allergensNamedIn } from './house/own-allergens.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
-export { daysAhead, type DayAhead } from './house/days-ahead.ts';
+export { daysAhead, isWorkKnown, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
 export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
 export { entryFacts, entrySummary } from './search/facts.ts';

@@ -62,7 +62,7 @@ const TOY_SHELF: readonly StarterSupply[] = [
       pieces: [
         { name: 'Hammer', count: 1 },
         { name: 'Wrench', count: 1 },
-        { name: 'Large wooden screws', count: 4, missing: 1 },
+        { name: 'Large wooden screws', count: 4 },
       ],
       waysToPlay: ['Mend whatever comes over the counter.', 'Sort the screws by colour.'],
     },
@@ -80,7 +80,7 @@ const TOY_SHELF: readonly StarterSupply[] = [
     set: {
       pieces: [
         { name: 'Boards', count: 2 },
-        { name: 'Fat pegs', count: 40, missing: 2 },
+        { name: 'Fat pegs', count: 40 },
       ],
       waysToPlay: ['Put in and pull out.', 'Copy a row.', 'Make a row that repeats.'],
     },
@@ -97,7 +97,7 @@ const TOY_SHELF: readonly StarterSupply[] = [
     set: {
       pieces: [
         { name: 'Kites', count: 9 },
-        { name: 'Tails', count: 9, worn: 2 },
+        { name: 'Tails', count: 9 },
       ],
       waysToPlay: [
         'Match a kite and its tail.',

@@ -28,7 +28,7 @@ export const ratioFindings = memoised((frame: Frame, today: PlainDay): readonly 
         row: 49,
         level: 'stop',
         title: `Day ${number}: your own rule is not met`,
-        detail: `${formatMinutes(first.from)} to ${formatMinutes(first.to)}: ${counted(first.children, 'child', 'children')}, ${counted(first.adults, 'adult')}; ${first.beyond.join(', ')}.${more}`,
+        detail: `${formatMinutes(first.from)} to ${formatMinutes(first.to)}: ${counted(first.children, 'child', 'children')}${known ? `, ${counted(first.adults, 'adult')}` : ''}; ${first.beyond.join(', ')}.${more}`,
         instead: 'Ask somebody in, or settle who comes.',
         basis: 'the rule that this home has entered; the licence decides',
         days: [number],

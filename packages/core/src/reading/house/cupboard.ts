@@ -2,7 +2,7 @@ import type { Book, Table } from '../../book/index.ts';
 import { addDays, type PlainDay } from '../../calendar/index.ts';
 import { unrecorded, type PropertyId, type StockMove, type Supply } from '../../cupboard/index.ts';
 import type { Quantity } from '../../measure/index.ts';
-import { stockOf } from '../stock/ledger.ts';
+import { isCounted, stockOf } from '../stock/ledger.ts';
 import { memoised } from '../ground/memo.ts';
 
 /** Days ahead from which what is borrowed, or spoils, is pointed out. */
@@ -12,7 +12,7 @@ export const LOOK_AHEAD_DAYS = 7;
 export interface CupboardRow {
   readonly supply: Supply;
   readonly have: Quantity;
-  /** At or below its low mark. */
+  /** At or below its low mark, as far as somebody counted it. */
   readonly isLow: boolean;
   /** Past its best before, or within a week of it. */
   readonly spoilsBy: PlainDay | null;
@@ -45,7 +45,7 @@ function rowOf(supply: Supply, stockMoves: Table<StockMove>, today: PlainDay): C
   return {
     supply,
     have,
-    isLow: supply.lowMark !== null && have.amount <= supply.lowMark,
+    isLow: supply.lowMark !== null && have.amount <= supply.lowMark && isCounted(supply, stockMoves),
     spoilsBy: have.amount > 0 ? soon(supply.bestBefore) : null,
     backBy: supply.got === 'borrowed' ? soon(supply.backBy) : null,
     unrecorded: unrecorded(supply.category, supply.properties),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { daysAhead, formatDay, formatMinutes, type DayAhead } from '@kobby/core';
+import { daysAhead, formatDay, formatMinutes, isWorkKnown, type DayAhead } from '@kobby/core';
 import { computed } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -9,8 +9,13 @@ const store = useBook();
 const WEEK = 7;
 const days = computed(() => daysAhead(store.book, store.today!, WEEK));
 
+const isKnown = computed(() => isWorkKnown(Object.values(store.book.people)));
 const spanText = ({ from, to, children, adults }: DayAhead['spans'][number]): string =>
-  `${formatMinutes(from)} to ${formatMinutes(to)}: ${children} ${children === 1 ? 'child' : 'children'}, ${adults} ${adults === 1 ? 'adult' : 'adults'}`;
+  [
+    `${formatMinutes(from)} to ${formatMinutes(to)}: ${children} ${children === 1 ? 'child' : 'children'}`,
+    // Before anybody's work was entered nobody can say.
+    ...(!isKnown.value ? [] : [`${adults} ${adults === 1 ? 'adult' : 'adults'}`]),
+  ].join(', ');
 </script>
 
 <template>

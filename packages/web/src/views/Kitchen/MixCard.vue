@@ -114,7 +114,7 @@ const swapTexts = computed(() => props.mix.swapped.swaps.map(({ how }) => how).f
           </small>
           <small v-if="line.missing.amount > 0" class="missing">
             {{ shown(line.missing.amount, line.missing.unit) }} missing,
-            {{ shown(line.have.amount, line.have.unit) }} in the house
+            {{ line.have.amount > 0 ? shown(line.have.amount, line.have.unit) : 'none' }} in the house
           </small>
           <HowCome v-if="explained === line.rounded.portion.supply.id" :sentences="line.because" />
         </div>

@@ -42,7 +42,10 @@ function eventText(one: SpecialEvent): string {
         <ul>
           <li v-for="one in reading.events" :key="one.id">
             <button type="button" class="link" @click="event = { id: one.id }">{{ one.title }}</button>
-            <small>{{ eventText(one) }} · {{ one.plan.length || 'no' }} lines of its own plan</small>
+            <small
+              >{{ eventText(one) }} · {{ one.plan.length || 'no' }}
+              {{ one.plan.length === 1 ? 'line' : 'lines' }} of its own plan</small
+            >
           </li>
         </ul>
         <v-btn class="is-side begin" size="small" :prepend-icon="mdiPlus" @click="event = { id: null }">

@@ -76,7 +76,7 @@ export const WAITING_PLACES = {
   'drying-line': 'drying line',
   'drying-rack': 'drying rack',
   'window-shelf': 'window shelf',
-  press: 'press, under weights',
+  press: 'press',
   shelf: 'shelf out of reach',
 } as const;
 export type WaitingPlaceKind = keyof typeof WAITING_PLACES;

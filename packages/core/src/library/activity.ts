@@ -25,16 +25,20 @@ export const activityKind = entityKind({
   name: ({ content }) => content.title,
 });
 
-const CRAFT_WORDS = { none: '', model: 'a model to copy', 'own-way': "in the child's own way" } as const;
+const CRAFT_WORDS = {
+  none: '',
+  model: 'copies a model',
+  'own-way': "is made in the child's own way",
+} as const;
 const ADULT_WORDS = { alone: 'runs by itself', near: '', tied: 'ties one adult' } as const;
 
-/** How an activity runs, in a few words each: what ties an adult, what shows by itself whether it is right, what is copied. */
+/** How an activity runs, in a few words each, as they stand behind "it": what ties an adult, what shows by itself whether it is right, what is copied. */
 export function runsHow({ adult, selfChecking, craft, resetMinutes }: ActivityContent): readonly string[] {
   return [
     ADULT_WORDS[adult],
     selfChecking ? 'shows by itself whether it is right' : '',
     CRAFT_WORDS[craft],
-    resetMinutes > 0 ? `${resetMinutes} min to put it back between two children` : '',
+    resetMinutes > 0 ? `takes ${resetMinutes} min to be put back between two children` : '',
   ].filter(Boolean);
 }
 

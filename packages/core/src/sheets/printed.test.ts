@@ -62,7 +62,7 @@ test('a card says what is other in a version, and how it runs', () => {
   );
   expect(textOf('corner-cards', card)).toContain('sorts Four lids only.');
   expect(textOf('corner-cards', card)).toContain(
-    'It runs by itself; shows by itself whether it is right; 2 min to put it back between two children.',
+    'It runs by itself; shows by itself whether it is right; takes 2 min to be put back between two children.',
   );
 });
 

@@ -51,7 +51,7 @@ function act(...changes: ChangeInput[]): boolean {
   errors.value = result.done ? [] : result.errors;
   return result.done;
 }
-const how = computed(() => runsHow(props.placement.content).join(' · '));
+const how = computed(() => runsHow(props.placement.content).join('; '));
 const placementId = computed(() => props.placement.id);
 const move = (): boolean => act({ type: 'unit/move', placementId: placementId.value, where: where.value });
 const pin = (): boolean =>
@@ -182,7 +182,7 @@ function takeOut(): void {
       <TapeLabel class="label">Who does what</TapeLabel>
       <VersionChoices :placement="placement" />
     </template>
-    <p v-if="how" class="soft">{{ how }}</p>
+    <p v-if="how" class="soft">It {{ how }}.</p>
     <TapeLabel class="label">Things</TapeLabel>
     <ul class="things figures">
       <li v-for="thing in things" :key="thing.name">

@@ -55,7 +55,7 @@ export const featuredIn = answer((look, unitId: UnitId): readonly Feature[] => [
   ...monthsFeatures(look, unitId).map(({ feature }) => feature),
 ]);
 
-// A letter is read in titles and new words; a colour, a shape and a number of things are met in what is done as well.
+// A letter is read in titles and new words; a colour and a shape are met in what is done as well.
 const wordsFor = memoised(
   ({ title, summary, versions, steps }: ActivityContent, kind: Feature['kind']): string => {
     // What a word means comes after a colon.

@@ -53,7 +53,7 @@ describe('what children make takes up its place', () => {
   test('one for each child who has a version', () => {
     expect(told(after(one, home(3)))).toEqual([]);
     expect(told(after(one, home(2)))).toEqual([
-      'care The press, under weights is too full | It holds 2 at once; 3 would wait in it on Day 2: leaves of Day 2.',
+      'care The press is too full | It holds 2 at once; 3 would wait in it on Day 2: leaves of Day 2.',
     ]);
     const some = after(
       one,
@@ -67,7 +67,7 @@ describe('what children make takes up its place', () => {
   test('with what else waits there then, until it is done', () => {
     const two = (day: number): Book => after(one, home(5), onDay('q', 'leaves', day));
     expect(told(two(3))).toEqual([
-      'care The press, under weights is too full | It holds 5 at once; 6 would wait in it on Day 3: leaves of Day 2 and leaves of Day 3.',
+      'care The press is too full | It holds 5 at once; 6 would wait in it on Day 3: leaves of Day 2 and leaves of Day 3.',
     ]);
     expect(told(two(5))).toEqual([]);
   });

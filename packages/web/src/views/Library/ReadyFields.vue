@@ -157,6 +157,6 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
       path="content.makesWaitsIn"
       :options="WAITING_PLACES"
     />
-    <WordsField v-model="content.uses" label="Uses what others make" path="content.uses" :known="made" />
   </div>
+  <WordsField v-model="content.uses" label="Uses what others make" path="content.uses" :known="made" />
 </template>

@@ -33,7 +33,7 @@ const groups = computed(() =>
     .groups.map(({ version, children }) => ({ version, children: children.filter(isHere) }))
     .filter(({ children }) => children.length > 0),
 );
-const how = computed(() => runsHow(placement.value.content).join(' · '));
+const how = computed(() => runsHow(placement.value.content).join('; '));
 const led = computed(() =>
   props.thing.stations.flatMap(({ person, children }) =>
     person ? [{ name: person.name, children: names(children.filter(isHere)) }] : [],
@@ -75,7 +75,7 @@ const cautions = computed(() =>
         </dd>
       </div>
     </dl>
-    <p v-if="how" class="soft">{{ how }}</p>
+    <p v-if="how" class="soft">It {{ how }}.</p>
     <p v-if="groups.length === 0" class="soft">No version fits anybody who is here.</p>
     <ol v-if="steps && placement.content.steps.length">
       <li v-for="step in placement.content.steps" :key="step.text">{{ step.text }}</li>

@@ -95,6 +95,7 @@ const VIEWS = [
   ['house/rules', 'main form'],
   ['house/cupboard', '[data-test="cupboard"] li'],
   ['house/library', '[data-test="found"] li'],
+  ['house/kept', 'main a[download]'],
   ['units', '.rack li'],
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
@@ -151,7 +152,7 @@ test.each([
   ['library', 'A wash of sky', 'input[name="content.title"]'],
   ['library', 'A bridge of backs', 'textarea[name="verses.0"]'],
   ['library', 'Blocks to thaw', 'input[name="keptHow"]'],
-  ['library', 'Paste a list', 'textarea[name="list"]'],
+  ['library', 'Paste a list or text', 'textarea[name="list"]'],
   ['library', 'A sheet', 'input[name="pages"]'],
 ])('the sheets of the house: %s, %s', async (page, opens, ready) => {
   await mara.route('/units');

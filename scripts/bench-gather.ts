@@ -1,5 +1,14 @@
 // Figures of gathering: a year of forty units sharing one cupboard, and the choice of packs.
-import { addDays, cheapestPacks, freezeDeep, read, type Book, type Pack, type UnitId } from '@kobby/core';
+import {
+  addDays,
+  cheapestPacks,
+  freezeDeep,
+  read,
+  type Book,
+  type Pack,
+  type UnitId,
+  unfilledContent,
+} from '@kobby/core';
 import { DEMO_TODAY } from '@kobby/starter';
 import { demoBook } from './bench-planning.ts';
 import { ms, percentile, show } from './figures.ts';
@@ -52,11 +61,10 @@ export function benchGather(): void {
   for (let i = 0; i < EDITS; i++) {
     const id = ids[(i * 37) % ids.length]!;
     const placement = book.placements[id]!;
-    const content = freezeDeep({
-      ...placement.content,
-      materials: placement.content.materials.map((line) => ({ ...line, amount: line.amount + 1 })),
+    const over = freezeDeep({
+      materials: unfilledContent(placement).materials.map((line) => ({ ...line, amount: line.amount + 1 })),
     });
-    book = { ...book, placements: Object.freeze({ ...book.placements, [id]: { ...placement, content } }) };
+    book = { ...book, placements: Object.freeze({ ...book.placements, [id]: { ...placement, over } }) };
     edits.push(elapsed(() => read(book, unitId, DEMO_TODAY).supplies));
   }
   edits.sort((a, b) => a - b);
@@ -92,6 +100,7 @@ export function benchPacks(): void {
   const packs = SIZES.map((amount, i): Pack => ({
     amount,
     price: (amount * 10 + (i % 5)) as never,
+    pricedOn: null,
     shop: null,
   }));
   const time = (need: number, offers: readonly Pack[]): string => {

@@ -12,6 +12,7 @@ import { loadBook, writeTouched } from '../packages/server/src/store/book-store.
 import { openStorage } from '../packages/server/src/store/database.ts';
 import { benchCircle } from './bench-circle.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
+import { benchKept } from './bench-kept.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
 import { benchReady, benchSolverInBrowser } from './bench-ready.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
@@ -147,6 +148,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   load: () => benchLoad(demo),
   'server-load': () => benchServerLoad(demo),
   gestures: benchGestures,
+  kept: benchKept,
   demo: benchDemo,
   solver: benchSolverInBrowser,
   'first-load': benchFirstLoad,

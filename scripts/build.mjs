@@ -1,4 +1,4 @@
-// Builds the web client (Vite) and the server (esbuild, one file, packages outside).
+// Builds the web client (Vite) and the server (esbuild, one file and one for long work beside it, packages outside).
 import { join } from 'node:path';
 import { build as bundle } from 'esbuild';
 import { build as buildWeb } from 'vite';
@@ -8,8 +8,11 @@ import { ROOT } from './root.mjs';
 const src = (name) => join(ROOT, 'packages', name, 'src/index.ts');
 
 await bundle({
-  entryPoints: [join(ROOT, 'packages/server/src/main.ts')],
-  outfile: join(ROOT, 'packages/server/dist/main.js'),
+  entryPoints: {
+    main: join(ROOT, 'packages/server/src/main.ts'),
+    worker: join(ROOT, 'packages/server/src/aside/worker.ts'),
+  },
+  outdir: join(ROOT, 'packages/server/dist'),
   bundle: true,
   platform: 'node',
   target: 'node20',

@@ -20,7 +20,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('batches', 'unit', 'keptHow', 'found', 'note'),
     ...of('letters', 'subject', 'text', 'to'),
     ...of('wishes', 'supplyId', 'forWhat'),
-    'supplies.notes',
+    ...of('supplies', 'notes', 'packs[].pricedOn'),
     'closures.why',
     'omissions.why',
     'prepChoices.note',
@@ -48,13 +48,14 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   ],
   'a file or a version that the server and the views look at': [
     ...of('sheets', 'file.sha256', 'file.bytes', 'file.type'),
-    'placements.originVersion',
     'shares.locked',
   ],
   'a unit begins from it, or an observation': [
-    ...of('readyUnits', 'dayCount', 'things', 'placements', 'lines', 'events', 'retired'),
+    ...of('readyUnits', 'dayCount', 'things', 'placements', 'lines', 'events', 'circle', 'retired'),
     ...of('readyUnits.placements[]', 'activityId', 'where', 'where.kind', 'slots'),
     ...of('readyUnits.placements[].where', 'cornerKind', 'fromDay', 'toDay', 'kind', 'day', 'kind'),
+    ...of('readyUnits.circle[]', 'day', 'insteadOf', 'notOn', 'moment'),
+    ...of('readyUnits.circle[].moment', 'block', 'kind', 'kind', 'number'),
     'watchPatterns.retired',
   ],
   'looking back, and knowing each child': [

@@ -20,6 +20,7 @@ export * from './changes/index.ts';
 export * from './reading/index.ts';
 export * from './gathering/index.ts';
 export * from './arranging/index.ts';
+export * from './jotting/index.ts';
 export * from './mend/index.ts';
 export * from './sheets/index.ts';
 export * from './wire/index.ts';

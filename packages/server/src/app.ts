@@ -5,23 +5,28 @@ import { send } from '@koa/send';
 import Koa, { type Middleware } from 'koa';
 import compress from 'koa-compress';
 import helmet from 'koa-helmet';
-import { pino, type Logger } from 'pino';
+import type { Logger } from 'pino';
 import { MAX_GESTURES_BYTES, type PlainDay } from '@kobby/core';
 import { knownHostsOnly } from './access/hosts.ts';
-import { AttemptLimit } from './access/limits.ts';
+import { SecurityLog } from './access/events.ts';
+import { ActLimit, AttemptLimit } from './access/limits.ts';
 import { sameOriginOnly } from './access/same-origin.ts';
 import { newSetUpCode } from './access/secrets.ts';
+import { Backups } from './backups/backups.ts';
 import { dateOf, homeClock } from './clock.ts';
 import { Keeper } from './keeper.ts';
+import { quietLog } from './log.ts';
 import { Hub } from './live/hub.ts';
 import { ShareViews } from './live/share-views.ts';
 import { errorBoundary, fail } from './problems.ts';
 import { routes } from './routes/index.ts';
-import type { Services } from './routes/services.ts';
+import type { Replace, Services } from './routes/services.ts';
 import { FolderOutbox } from './standins/outbox.ts';
+import { madeUpShop } from './standins/shop.ts';
 import { seededWeather } from './standins/weather.ts';
 import { openStorage, type Storage } from './store/database.ts';
 import { FileStore } from './store/files.ts';
+import { startUpkeep } from './upkeep.ts';
 
 /** How the application is to run. */
 export interface AppOptions {
@@ -38,13 +43,20 @@ export interface AppOptions {
   readonly proxies?: number;
   /** Browsers are told to come by https only, for a year. */
   readonly onlyHttps?: boolean;
-  readonly logLevel?: string;
+  /** Where what happens is written down; null for nowhere. */
+  readonly log?: Logger;
+  /** How many of the daily backups are kept. */
+  readonly keepsDaily?: number;
+  /** How the folder is replaced under the application (host.ts). */
+  readonly replace: Replace;
 }
 
 /** The application, ready to listen, and what it stands on. */
 export interface App {
   readonly koa: Koa;
   readonly services: Services;
+  /** Ends what is open and listened to. */
+  endStreams(): void;
   /** Lets go of the data folder. */
   close(): Promise<void>;
 }
@@ -57,10 +69,14 @@ const LARGE_BODY = { path: '/api/gestures', bytes: MAX_GESTURES_BYTES };
 /** Opens the data folder and builds the application. It does not listen: tests need no fixed port. */
 export async function buildApp(options: AppOptions): Promise<App> {
   const storage = await openStorage(options.folder);
-  const log = pino({ level: options.logLevel ?? 'warn' });
+  const log = options.log ?? quietLog();
   const keeper = await Keeper.open(storage.knex, {
     now: () => Date.now(),
     today: (book) => dateOf(book, options.fixedToday),
+    wentWrong: (error) => log.error({ err: error }, 'keeper'),
+  }).catch(async (error: unknown) => {
+    await storage.close();
+    throw error;
   });
   const services = makeServices(options, storage, keeper, log);
   const { proxies = 0, names = [], publicAddress } = options;
@@ -82,12 +98,19 @@ export async function buildApp(options: AppOptions): Promise<App> {
   koa.use(router.routes());
   koa.use(wrongMethod());
   if (options.webFolder) koa.use(webClient(options.webFolder));
+  const stopUpkeep = startUpkeep(services.backups, keeper, log);
+  const endStreams = (): void => {
+    services.providers.each((stream) => stream.end());
+    services.shareViews.stop();
+  };
   const close = async (): Promise<void> => {
     stopWatching();
-    services.shareViews.stop();
+    stopUpkeep();
+    endStreams();
+    await keeper.close();
     await storage.close();
   };
-  return { koa, services, close };
+  return { koa, services, endStreams, close };
 }
 
 function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log: Logger): Services {
@@ -95,14 +118,20 @@ function makeServices(options: AppOptions, storage: Storage, keeper: Keeper, log
   const providers = new Hub<string>();
   keeper.listen((kept) => providers.each((stream) => stream.send('kept', kept, kept.seq)));
   return {
+    folder: options.folder,
     knex: storage.knex,
     keeper,
     clock,
     files: new FileStore(options.folder),
+    backups: new Backups(options.folder, () => Date.now(), options.keepsDaily),
+    replace: options.replace,
     outbox: new FolderOutbox(options.folder, storage.knex),
     weather: seededWeather,
+    prices: madeUpShop,
     log,
     attempts: new AttemptLimit(),
+    acts: new ActLimit(),
+    events: new SecurityLog(log),
     providers,
     shareViews: new ShareViews(keeper, clock),
     setUpCode: newSetUpCode(),

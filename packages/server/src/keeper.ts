@@ -1,10 +1,14 @@
 import {
+  dayInZone,
   describeGesture,
   entityAt,
   fieldProblems,
   forgets,
   gestureSchema,
+  HOME_ID,
+  instantOn,
   judge,
+  KINDS,
   problem,
   refKey,
   type Actor,
@@ -19,7 +23,16 @@ import {
 } from '@kobby/core';
 import type { Knex } from 'knex';
 import { loadBook, writeTouched } from './store/book-store.ts';
-import { append, earlierAnswer, hashOf, newestSeq, redact } from './store/journal.ts';
+import {
+  append,
+  condenseSome,
+  earlierAnswer,
+  hashOf,
+  newestSeq,
+  orderRedaction,
+  redactSome,
+} from './store/journal.ts';
+import { epochOf, forgetSetAside, readBookSoundly } from './store/set-aside.ts';
 
 /** What comes with a gesture beside its own changes. */
 export interface Beside {
@@ -33,6 +46,8 @@ export interface Beside {
 export interface Clocks {
   now(): number;
   today(book: Book): PlainDay;
+  /** Hears what went wrong beside an answer that was given all the same. */
+  wentWrong?(error: unknown): void;
 }
 
 /**
@@ -43,22 +58,53 @@ export class Keeper {
   readonly #knex: Knex;
   readonly #now: () => number;
   readonly #today: (book: Book) => PlainDay;
+  readonly #wentWrong: (error: unknown) => void;
   readonly #listeners = new Set<(kept: KeptGesture) => void>();
   #book: Book;
   #seq: number;
   #turn: Promise<unknown> = Promise.resolve();
+  #clearing: Promise<void> = Promise.resolve();
+  #isClosed = false;
+  #isInDoubt = false;
+  /** Another one since what is in the folder became another than browsers were told step by step. */
+  readonly epoch: string;
 
-  private constructor(knex: Knex, clocks: Clocks, book: Book, seq: number) {
+  private constructor(
+    knex: Knex,
+    clocks: Clocks,
+    { book, seq, epoch }: { readonly book: Book; readonly seq: number; readonly epoch: string },
+  ) {
     this.#knex = knex;
     this.#now = clocks.now;
     this.#today = clocks.today;
+    this.#wentWrong = clocks.wentWrong?.bind(clocks) ?? (() => undefined);
     this.#book = book;
     this.#seq = seq;
+    this.epoch = epoch;
   }
 
-  /** Reads the book from an open database. */
+  /** Reads the book from an open database; what cannot be read is set aside. */
   static async open(knex: Knex, clocks: Clocks): Promise<Keeper> {
-    return new Keeper(knex, clocks, await loadBook(knex), await newestSeq(knex));
+    const book = await readBookSoundly(knex, new Date(clocks.now()).toISOString());
+    const keeper = new Keeper(knex, clocks, {
+      book,
+      seq: await newestSeq(knex),
+      epoch: await epochOf(knex),
+    });
+    keeper.#clearJournal();
+    return keeper;
+  }
+
+  /** Ends when nothing is being written any more and nothing is left to be taken out of the journal. */
+  async settled(): Promise<void> {
+    await this.#clearing;
+    await this.#turn;
+  }
+
+  /** Writes nothing more. What is left to be taken out of the journal is gone on with at the next start. */
+  async close(): Promise<void> {
+    this.#isClosed = true;
+    await this.settled();
   }
 
   get book(): Book {
@@ -94,12 +140,16 @@ export class Keeper {
       const errors = fieldProblems(parsed.error);
       return notKept(idIn(raw), problem('wrong-fields', 'Nothing was kept. See the fields below.', errors));
     }
-    const gesture = parsed.data;
+    await this.#resolveDoubt();
+    const gesture = this.#timely(parsed.data);
     const bodyHash = hashOf({ raw, actor });
     const earlier = await earlierAnswer(this.#knex, gesture.id);
     if (earlier) return earlier.bodyHash === bodyHash ? earlier.answer : idReused(gesture);
     const bar = barred?.(this.#book);
     if (bar) return notKept(gesture.id, bar);
+    // Versions of another epoch say nothing: the same number may stand for something else.
+    if (gesture.epoch !== undefined && gesture.epoch !== this.epoch && Object.keys(gesture.bases).length > 0)
+      return this.#clash(gesture, basesOf(gesture));
     const outcome = judge(this.#book, gesture, actor, this.#today(this.#book));
     if (outcome.outcome === 'untimely') {
       const errors = outcome.problems.map(({ path, message }) => ({ path: [...path], message }));
@@ -113,19 +163,83 @@ export class Keeper {
     const label = describeGesture(this.#book, gesture);
     const keptAt = new Date(this.#now()).toISOString();
     const { touched, inverse } = outcome;
-    const seq = await this.#knex.transaction(async (trx) => {
+    const seq = await this.#committed(async (trx) => {
       await writeTouched(trx, outcome.book, touched);
       await alongside?.(trx);
       const line = await append(trx, { gesture, bodyHash, actor, label, touched, inverse, keptAt });
-      if (forgets(gesture)) await redact(trx, ...forgotten(gesture, touched));
+      if (forgets(gesture)) await forgetIn(trx, gesture, touched);
       return line;
     });
-    // What was overwritten still stands in the log beside the file until that is emptied.
-    if (forgets(gesture)) await this.#knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
     this.#book = outcome.book;
     this.#seq = seq;
-    for (const listener of this.#listeners) listener({ seq, actor, gesture });
+    if (forgets(gesture)) this.#clearJournal();
+    this.#tell({ seq, actor, gesture });
     return { outcome: 'kept', id: gesture.id, seq, touched: [...touched] };
+  }
+
+  // A clock that is ahead writes nothing into days that are still to come; one that is behind may have been without a network.
+  #timely(gesture: Gesture): Gesture {
+    const zone = this.#book.homes[HOME_ID]?.zone ?? 'UTC';
+    const today = this.#today(this.#book);
+    return dayInZone(Date.parse(gesture.at), zone) > today
+      ? { ...gesture, at: instantOn(today, this.#now(), zone) }
+      : gesture;
+  }
+
+  /**
+   * Writes in one transaction. When it fails, nobody knows whether it was kept before it failed: before anything else is judged,
+   * the file is asked, and what is in memory becomes what is in the file.
+   */
+  async #committed(work: (trx: Knex.Transaction) => Promise<number>): Promise<number> {
+    try {
+      return await this.#knex.transaction(work);
+    } catch (error) {
+      this.#isInDoubt = true;
+      throw error;
+    }
+  }
+
+  async #resolveDoubt(): Promise<void> {
+    if (!this.#isInDoubt) return;
+    const seq = await newestSeq(this.#knex);
+    if (seq !== this.#seq) [this.#book, this.#seq] = [await loadBook(this.#knex), seq];
+    this.#isInDoubt = false;
+  }
+
+  // One who cannot be told does not keep the others from being told, nor the one who asked from the answer.
+  #tell(kept: KeptGesture): void {
+    for (const listener of this.#listeners) {
+      try {
+        listener(kept);
+      } catch (error) {
+        this.#listeners.delete(listener);
+        this.#wentWrong(error);
+      }
+    }
+  }
+
+  #clearJournal(): void {
+    this.#between(() => redactSome(this.#knex));
+  }
+
+  /** Condenses what is old in the journal, while nobody has to wait for it. */
+  condenseJournal(): void {
+    this.#between(() => condenseSome(this.#knex, this.#now()));
+  }
+
+  // Between what people do, some lines at a time, until nothing is left.
+  #between(some: () => Promise<boolean>): void {
+    this.#clearing = this.#clearing.then(async () => {
+      let hasDone = false;
+      while (!this.#isClosed && (await this.exclusive(some))) {
+        hasDone = true;
+        await new Promise((next) => setImmediate(next));
+      }
+      // What was overwritten still stands in the log beside the file until that is emptied.
+      if (hasDone && !this.#isClosed)
+        await this.exclusive(async () => this.#knex.raw('PRAGMA wal_checkpoint(TRUNCATE)'));
+    });
+    this.#clearing = this.#clearing.catch((error: unknown) => this.#wentWrong(error));
   }
 
   #clash(gesture: Gesture, refs: readonly EntityRef[]): Answer {
@@ -141,13 +255,23 @@ export class Keeper {
 }
 
 // Everything that a forgetting took away, and the words that go with it.
-const forgotten = (
+async function forgetIn(
+  trx: Knex.Transaction,
   { changes }: Gesture,
   touched: readonly Touch[],
-): [ReadonlySet<string>, readonly string[]] => [
-  new Set(touched.filter((touch) => touch.after === 0).map(refKey)),
-  changes.flatMap((change) => (change.type === 'house/forget-child' ? change.words : [])),
-];
+): Promise<void> {
+  const refs = new Set(touched.filter((touch) => touch.after === 0).map(refKey));
+  const words = changes.flatMap((change) => (change.type === 'house/forget-child' ? change.words : []));
+  await orderRedaction(trx, refs, words);
+  await forgetSetAside(trx, refs, words);
+}
+
+const basesOf = ({ bases }: Gesture): readonly EntityRef[] =>
+  Object.keys(bases).flatMap((key) => {
+    const end = key.indexOf('/');
+    const kind = KINDS.find((one) => one === key.slice(0, end));
+    return kind ? [{ kind, id: key.slice(end + 1) }] : [];
+  });
 
 type NotKept = Extract<Answer, { outcome: 'not-kept' }>;
 

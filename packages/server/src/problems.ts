@@ -2,6 +2,7 @@ import { fieldProblems, problem, type FieldProblem, type Problem, type ProblemKi
 import type { Context, Middleware } from 'koa';
 import type { Logger } from 'pino';
 import type { z } from 'zod';
+import { TooBusy } from './aside/run.ts';
 
 /** A problem on its way to the error boundary. */
 export class ProblemError extends Error {
@@ -33,6 +34,11 @@ export function sendProblem(ctx: Context, body: Problem): void {
   ctx.type = 'application/problem+json';
 }
 
+const busy = (): ProblemError =>
+  new ProblemError(problem('too-much', 'Others are being looked into. Try again in a moment.'), {
+    'Retry-After': '5',
+  });
+
 /** The one error boundary: everything thrown below becomes a problem, and only the unexpected is logged. */
 export const errorBoundary =
   (log: Logger): Middleware =>
@@ -42,7 +48,7 @@ export const errorBoundary =
       if (ctx.status === 404 && ctx.body === undefined)
         throw fail('not-found', 'There is nothing at this address.');
     } catch (error) {
-      const known = error instanceof ProblemError ? error : null;
+      const known = error instanceof ProblemError ? error : error instanceof TooBusy ? busy() : null;
       if (!known) log.error({ err: error, path: ctx.path }, 'unexpected');
       if (ctx.headerSent) return;
       for (const [name, value] of Object.entries(known?.headers ?? {})) ctx.set(name, value);

@@ -19,6 +19,7 @@ import {
   nextWays,
   orderNotes,
   PRINTED,
+  printedPages,
   project,
   read,
   RULES,
@@ -30,6 +31,7 @@ import {
   type Book,
   type Gesture,
   type PlainDay,
+  type PrintedId,
   type UnitId,
 } from '@kobby/core';
 import { mkdirSync, writeFileSync } from 'node:fs';
@@ -321,7 +323,9 @@ test('many odd homes are read as before', async () => {
       ready: reading.ready.entries,
       loads: reading.ready.loads,
       circles: reading.circles.runs.map((run) => [run, staysIn(run, reading.frame.home, 1), orderNotes(run)]),
-      sheets: Object.values(PRINTED).map(({ pages }) => pages(odd, reading, 4, today)),
+      sheets: (Object.keys(PRINTED) as PrintedId[]).map((id) =>
+        printedPages(id, odd, { unitId: KITES, day: 4, today }),
+      ),
       plans,
       leads: plans.map((plan) => suggestLeads(reading, plan)),
       link: project(odd, LINK, today),

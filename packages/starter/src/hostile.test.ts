@@ -4,6 +4,7 @@ import {
   dayPlanOf,
   EMPTY_BOOK,
   PRINTED,
+  printedPages,
   project,
   read,
   referencesOf,
@@ -13,6 +14,7 @@ import {
   type Change,
   type Gesture,
   type UnitId,
+  type PrintedId,
 } from '@kobby/core';
 import { beforeAll, describe, expect, test } from 'vitest';
 import { demoGestures, DEMO_TODAY } from './index.ts';
@@ -60,7 +62,8 @@ describe('an id that every object answers to', () => {
         const reading = read(book, KITES, DEMO_TODAY);
         expect(dayPlanOf(book, reading, 4), at).not.toBe(null);
         expect(project(book, LINK, DEMO_TODAY).shareId, at).toBe(LINK.id);
-        for (const sheet of Object.values(PRINTED)) sheet.pages(book, reading, 4, DEMO_TODAY);
+        for (const id of Object.keys(PRINTED) as PrintedId[])
+          printedPages(id, book, { unitId: KITES, day: 4, today: DEMO_TODAY });
       }
     expect(answers.size).toBeGreaterThan(140);
     const known = ['kept', 'leads-nowhere', 'unknown-id', 'exists-already', 'no-id'];

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Book } from '../book/index.ts';
+import { placementAt, type Book } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import { dayPlanOf, read } from '../reading/index.ts';
 import {
@@ -131,7 +131,7 @@ describe('when the plan breaks', () => {
 
 describe('what was begun and not finished', () => {
   const carried = (of: Book, id: string, day: number) =>
-    changesToCarryOn(of.placements[id]!, day, read(of, TEST_UNIT, A_MONDAY).frame, () => 'x');
+    changesToCarryOn(placementAt(of, id)!, day, read(of, TEST_UNIT, A_MONDAY).frame, () => 'x');
 
   test('comes again on the next day, and a set-up stays a day longer', () => {
     const planned = after(book, aCorner('a'), onDay('p', 'calm', 1), inCorner('s', 'calm', 'a', 1, 2));

@@ -2,3 +2,6 @@
 export * from './book.ts';
 export * from './references.ts';
 export * from './group.ts';
+export * from './placed.ts';
+export * from './sound.ts';
+export * from './for-others.ts';

@@ -1,6 +1,15 @@
 import { HOME_ID } from '../house/index.ts';
 import type { Path } from '../kind/index.ts';
-import { kindOf, KINDS, type Book, type Entity, type EntityOf, type EntityRef, type Kind } from './book.ts';
+import {
+  kindOf,
+  KINDS,
+  refKey,
+  type Book,
+  type Entity,
+  type EntityOf,
+  type EntityRef,
+  type Kind,
+} from './book.ts';
 
 /** A reference that an entity holds, with the path at which it stands in it. */
 export interface HeldReference {
@@ -19,38 +28,42 @@ export const referencesOf = <K extends Kind>(kind: K, entity: EntityOf<K>): read
     .referencesOf(entity)
     .flatMap(({ kind: named, id, path }) => (isKind(named) ? [{ path, target: { kind: named, id } }] : []));
 
-/** What leads nowhere in an entity: where it stands, the id, and what it should be, without an article. */
+/** What leads nowhere in an entity: where it stands, the id, the kind that it names and what that is called, without an article. */
 export interface Broken {
   readonly path: Path;
   readonly id: string;
+  readonly kind: string;
   readonly noun: string;
 }
 
-/** A reference to nothing in an entity of the book; null when all of them lead somewhere. */
-export function brokenReference(book: Book, kind: Kind, entity: Entity): Broken | null {
-  for (const { kind: named, id, path } of kindOf(kind).referencesOf(entity)) {
-    if (named === BLOCKS && !hasBlock(book, id)) return { path, id, noun: 'block of the day' };
-    if (isKind(named) && !book[named][id]) return { path, id, noun: kindOf(named).noun };
-  }
-  return null;
-}
+/** The references to nothing in an entity of the book; none when all of them lead somewhere. */
+export const brokenReferences = (book: Book, kind: Kind, entity: Entity): readonly Broken[] =>
+  kindOf(kind)
+    .referencesOf(entity)
+    .flatMap(({ kind: named, id, path }) => {
+      if (named === BLOCKS)
+        return hasBlock(book, id) ? [] : [{ path, id, kind: named, noun: 'block of the day' }];
+      return isKind(named) && !book[named][id] ? [{ path, id, kind: named, noun: kindOf(named).noun }] : [];
+    });
 
 const hasBlock = (book: Book, id: string): boolean =>
   book.homes[HOME_ID]?.blocks.some((block) => block.id === id) ?? false;
 
-/** The first entity found that refers to the one given, itself excepted; null when nothing does. */
-export function referrerTo(book: Book, ref: EntityRef): EntityRef | null {
+/** The first entity found that refers to one of those given, itself excepted, and to which of them; null when nothing does. */
+export function referrerToAny(
+  book: Book,
+  refs: readonly EntityRef[],
+): { readonly ref: EntityRef; readonly by: EntityRef } | null {
+  if (refs.length === 0) return null;
+  const asked = new Map(refs.map((ref) => [refKey(ref), ref]));
   for (const kind of KINDS) {
     for (const entity of Object.values(book[kind]) as Entity[]) {
-      if (kind === ref.kind && entity.id === ref.id) continue;
-      if (refersTo(kind, entity, ref)) return { kind, id: entity.id };
+      const by = { kind, id: entity.id };
+      for (const held of kindOf(kind).referencesOf(entity)) {
+        const ref = asked.get(`${held.kind}/${held.id}`);
+        if (ref && refKey(ref) !== refKey(by)) return { ref, by };
+      }
     }
   }
   return null;
 }
-
-/** Whether an entity holds a reference to another one. */
-export const refersTo = (kind: Kind, entity: Entity, ref: EntityRef): boolean =>
-  kindOf(kind)
-    .referencesOf(entity)
-    .some(({ kind: named, id }) => named === ref.kind && id === ref.id);

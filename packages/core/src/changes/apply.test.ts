@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { EMPTY_BOOK, KINDS, type Book } from '../book/index.ts';
+import { EMPTY_BOOK, KINDS, type Book, placementAt } from '../book/index.ts';
 import {
   aChild,
   aCorner,
@@ -45,14 +45,14 @@ describe('apply', () => {
     const next = after(book, inCorner('p1', 'build', 'a', 1, 10));
     expect(next.corners).toBe(book.corners);
     expect(next.placements).not.toBe(book.placements);
-    expect(Object.isFrozen(next.placements.p1?.content.versions[0])).toBe(true);
+    expect(Object.isFrozen(next.placements.p1?.base.versions[0])).toBe(true);
     expect(book.placements).toEqual({});
   });
 
   test('placing copies the activity: later edits of the library leave the copy alone', () => {
     const placed = after(book, inCorner('p1', 'build', 'a', 1, 10));
     const edited = after(placed, anActivity('build', { title: 'Built anew' }));
-    expect(edited.placements.p1?.content.title).toBe('build');
+    expect(placementAt(edited, 'p1')?.content.title).toBe('build');
     expect(edited.placements.p1?.originVersion).toBe(1);
     expect(edited.activities.build?.version).toBe(2);
   });
@@ -421,6 +421,6 @@ describe('taking away', () => {
 test('a pattern is placed with words for its slots', () => {
   const book = testBook(aCorner('c'), anActivity('match', { title: 'Match the {things}' }));
   const placed = after(book, { ...inCorner('p', 'match', 'c', 1, 5), slots: { things: 'kites' } });
-  expect(placed.placements.p?.content.title).toBe('Match the kites');
+  expect(placementAt(placed, 'p')?.content.title).toBe('Match the kites');
   expect(placed.activities.match?.content.title).toBe('Match the {things}');
 });

@@ -49,6 +49,8 @@ export const gestureSchema = z.object({
     .max(2000, 'At most 2000 changes at once'),
   /** The versions that the person saw of what the changes touch, by reference key; what is not there is new. */
   bases: z.record(z.string().max(300), z.int().min(0)).default({}),
+  /** The epoch of the home in which those versions were seen; what comes from before a restore stands on others. */
+  epoch: z.string().max(40).optional(),
   /** The gesture that this one takes back. */
   undoes: gestureIdSchema.optional(),
 });

@@ -5,7 +5,7 @@ import {
   eventDay,
   unitDays,
   type CirclePiece,
-  type Placement,
+  type PlacedCopy,
   type ReadyUnit,
   type Unit,
   type UnitId,
@@ -26,7 +26,8 @@ export interface StartFrom {
 /**
  * Starts a unit from a ready-made one: its spark where `unit` says nothing, its things, lines and events, and
  * everything placed where this home has room for it. What has no corner of its kind here, or begins after the new
- * unit's end, waits in the reserve. `newId` makes an id at each call.
+ * unit's end, waits in the reserve. Its circles come where this home has a circle, its seams where it has the block. `newId` makes an
+ * id at each call.
  */
 export function startFromReady(
   ready: ReadyUnit,
@@ -35,7 +36,8 @@ export function startFromReady(
   newId: () => string,
 ): StartFrom {
   const { activities, corners } = book;
-  const blocks = new FreeBlocks(homeOf(book));
+  const home = homeOf(book);
+  const blocks = new FreeBlocks(home);
   const known = ready.placements.filter(({ activityId }) => activities[activityId]?.retired === false);
   const shelf = inShelfOrder(Object.values(corners).filter((corner) => !corner.retired));
   const placed = known.map(({ activityId, where, slots }): ChangeInput => {
@@ -59,6 +61,7 @@ export function startFromReady(
         type: 'unit/put-event',
         event: { ...event, id: newId(), unitId: unit.id },
       })),
+      ...readyCircle(ready, home, unit, newId),
       ...placed,
     ],
     left: ready.placements.filter((one) => !known.includes(one)).map(({ activityId }) => activityId),
@@ -131,7 +134,7 @@ function circlesAgain(
 }
 
 function copiesOf(
-  placements: readonly Placement[],
+  placements: readonly PlacedCopy[],
   book: Book,
   from: Unit,
   unit: UnitInput,
@@ -139,7 +142,7 @@ function copiesOf(
 ): ChangeInput[] {
   const ids = new Map(placements.map(({ id }) => [id as string, newId()]));
   const blocks = new Set<string>(homeOf(book).blocks.map((block) => block.id));
-  const whereOf = ({ where }: Placement): WhereInput => {
+  const whereOf = ({ where }: PlacedCopy): WhereInput => {
     if (where.kind === 'twin') return { kind: 'twin', of: ids.get(where.of)! };
     if (where.kind === 'day' && !blocks.has(where.blockId)) return { kind: 'reserve' };
     if (where.kind === 'bin' && !stillComes(book, where.childId, unit.start)) return { kind: 'reserve' };
@@ -193,6 +196,40 @@ function readyWhere(
   const corner = shelf.find(({ kind }) => kind === where.cornerKind);
   const { fromDay, toDay } = where;
   return corner ? { kind: 'corner', cornerId: corner.id, fromDay, toDay } : { kind: 'reserve' };
+}
+
+/** The pieces of a ready-made unit's circles at this home's blocks; what stands on a day after the new unit's end is left. */
+function readyCircle({ circle }: ReadyUnit, home: Home, unit: UnitInput, newId: () => string): ChangeInput[] {
+  const byTime = home.blocks.toSorted((a, b) => (a.start < b.start ? -1 : 1));
+  const circles = byTime.filter(({ isCircle }) => isCircle);
+  const keys = generateNKeysBetween(null, null, circle.length);
+  const ids = circle.map(() => newId());
+  const put = (piece: ReadyUnit['circle'][number], i: number): ChangeInput[] => {
+    const { moment, day, notOn, insteadOf } = piece;
+    // Two circles where this home has one are sung in that one.
+    const block =
+      moment.kind === 'circle' ? (circles[moment.number - 1] ?? circles.at(-1)) : byTime[moment.block - 1];
+    if (!block || (day !== null && day > unit.dayCount)) return [];
+    const at = { id: ids[i]!, version: 0, unitId: unit.id, blockId: block.id, order: keys[i]! };
+    return [
+      {
+        type: 'circle/put-piece',
+        piece: {
+          ...piece,
+          ...at,
+          moment: moment.kind === 'after' ? 'after' : 'in',
+          notOn: notOn.filter((one) => one <= unit.dayCount),
+          insteadOf: insteadOf === null ? null : ids[insteadOf]!,
+        },
+      },
+    ];
+  };
+  const all = circle.map((piece, i) => ({ piece, i }));
+  // What stands in for another piece comes after it.
+  return [
+    ...all.filter(({ piece }) => piece.insteadOf === null),
+    ...all.filter(({ piece }) => piece.insteadOf !== null),
+  ].flatMap(({ piece, i }) => put(piece, i));
 }
 
 /** Hands out the blocks of each day in their order, the circle's last. */

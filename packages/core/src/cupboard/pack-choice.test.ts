@@ -2,7 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { cheapestPacks, type Pack } from './index.ts';
 
-const pack = (amount: number, price: number | null): Pack => ({ amount, price: price as never, shop: null });
+const pack = (amount: number, price: number | null): Pack => ({
+  amount,
+  price: price as never,
+  pricedOn: null,
+  shop: null,
+});
 
 /** Every choice of up to so many packs is tried. Shares no code with what it judges. */
 function tryAll(need: number, packs: readonly Pack[]) {

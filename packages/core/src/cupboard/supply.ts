@@ -40,6 +40,8 @@ export const packSchema = z.object({
   /** How much is in it, in the unit of the supply. */
   amount: amountSchema.gt(0, 'An amount above zero is needed here'),
   price: moneySchema.nullable().default(null),
+  /** The day on which somebody noted the price; null when nobody said. */
+  pricedOn: plainDaySchema.nullable().default(null),
   shop: lineSchema.nullable().default(null),
 });
 export type Pack = z.infer<typeof packSchema>;
@@ -131,6 +133,11 @@ export const supplySchema = z.object({
   /** What is broken about it: a crack, a lid that does not close, a loose piece. Set aside until mended; null when it is whole. */
   broken: lineSchema.nullable().default(null),
   notes: textSchema.default(''),
+  /**
+   * The name of a like supply from which what is said of this one was taken when it was begun from a line: nobody has looked at it
+   * yet. Null once somebody has, and for what was written down as it is.
+   */
+  takenFrom: lineSchema.nullable().default(null),
   /** No longer kept: what was planned with it stays readable. */
   retired: z.boolean().default(false),
 });

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
 import fc from 'fast-check';
+import { convertIcsCalendar } from 'ts-ics';
 import { describe, expect, test } from 'vitest';
 import { addDays, plainDay, type Minutes } from '../calendar/index.ts';
 import { read } from '../reading/index.ts';
@@ -46,6 +47,24 @@ describe('a calendar file, read by another parser', () => {
     expect(after14th!.startDate.toJSDate().toISOString()).toBe('2027-03-16T14:30:00.000Z');
     // What takes no time still shows in a calendar.
     expect(after14th!.duration.toSeconds()).toBe(60);
+  });
+
+  test('is read alike by a second one', () => {
+    const entries = [
+      anEntry({ title: 'Kite party; bring tails, please', detail: 'Two lines:\nfirst, second' }),
+      anEntry({ id: 'two@kites.kobby', date: plainDay('2027-03-16'), at: at(9 * 60 + 30, 45) }),
+    ];
+    const text = calendarFile('Wind and Kites', entries, { zone: 'America/Chicago', stamp: STAMP });
+    const { events = [] } = convertIcsCalendar(undefined, text);
+    const told = eventsIn(text);
+    expect(events.map(({ uid, summary, description }) => [uid, summary, description ?? ''])).toEqual(
+      told.map(({ uid, summary, description }) => [uid, summary, description ?? '']),
+    );
+    expect(events.map(({ start }) => start.date.toISOString())).toEqual([
+      '2027-03-08T00:00:00.000Z',
+      '2027-03-16T14:30:00.000Z',
+    ]);
+    expect(told[1]!.startDate.toJSDate().toISOString()).toBe('2027-03-16T14:30:00.000Z');
   });
 
   test('keeps every text as it was, however odd, and every id once', () => {

@@ -1,6 +1,20 @@
 /** Formats: what comes in from outside, shown row by row before anything is kept, and files that others can read. */
 export * from './calendar-out.ts';
 export * from './calendars.ts';
+export * from './children-table.ts';
 export * from './closures-ics.ts';
+export * from './entry-text.ts';
+export * from './entry-text-in.ts';
+export * from './home-file.ts';
+export * from './library-table.ts';
+export * from './markdown.ts';
 export * from './paste-list.ts';
-export type { ImportPreview, ImportRow } from './rows.ts';
+export * from './price-list.ts';
+export { MAX_LIST_ROWS } from './read-table.ts';
+export * from './records-table.ts';
+export * from './shopping-table.ts';
+export * from './supply-table.ts';
+export * from './tables.ts';
+export * from './unit-file.ts';
+export * from './unit-in.ts';
+export { noPreview, type ImportPreview, type ImportRow } from './rows.ts';

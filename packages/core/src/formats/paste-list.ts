@@ -8,11 +8,8 @@ import {
 } from '../library/index.ts';
 import { skillIdSchema, type SkillId } from '../skills/index.ts';
 import { fieldProblems } from '../wire/index.ts';
+import { MAX_LIST_ROWS, partsOf, TOO_MANY_ROWS, unreadable } from './read-table.ts';
 import { noPreview, type ImportPreview, type ImportRow } from './rows.ts';
-
-/** The longest list that is read, in characters, and the most rows of it. */
-export const MAX_LIST_LENGTH = 400_000;
-export const MAX_LIST_ROWS = 1000;
 
 type Content = ActivityContent;
 
@@ -46,11 +43,10 @@ const COLUMNS: Readonly<Record<string, string>> = {
  * person to complete: a draft has no versions unless an age or what the child does is given.
  */
 export function readActivityList(text: string): ImportPreview<Content> {
-  if (text.trim() === '') return noPreview('There is nothing in it yet.');
-  if (text.length > MAX_LIST_LENGTH) return noPreview('This is too long for one list. Bring it in by parts.');
+  const problem = unreadable(text);
+  if (problem) return noPreview(problem);
   const lines = Papa.parse<string[]>(text, { delimiter: delimiterOf(text), skipEmptyLines: 'greedy' });
-  if (lines.data.length > MAX_LIST_ROWS + 1)
-    return noPreview(`At most ${MAX_LIST_ROWS} rows are read at once. Bring them in by parts.`);
+  if (lines.data.length > MAX_LIST_ROWS + 1) return noPreview(TOO_MANY_ROWS);
   const headings = headingsIn(lines.data[0]!);
   const broken = new Map(lines.errors.map((error) => [error.row ?? 0, error.message]));
   const rows = headings ? lines.data.slice(1) : lines.data;
@@ -100,7 +96,7 @@ function readRow(cells: Readonly<Record<string, string>>, line: number, text: st
     skills: skillsFrom(cells.skills, hints),
     versions: versionsFrom(cells, hints),
     materials: [],
-    steps: listFrom(cells.steps).map((step) => ({ text: step })),
+    steps: partsOf(cells.steps).map((step) => ({ text: step })),
     cleanUpMinutes: numberFrom(cells.cleanUp, 'clean-up', hints) ?? 0,
     atOnce: null,
   });
@@ -108,12 +104,6 @@ function readRow(cells: Readonly<Record<string, string>>, line: number, text: st
   const [first] = fieldProblems(parsed.error);
   return { line, text, ok: false, why: `${first!.path.join(' ')}: ${first!.message}` };
 }
-
-const listFrom = (cell: string | undefined): string[] =>
-  (cell ?? '')
-    .split(';')
-    .map((one) => one.trim())
-    .filter(Boolean);
 
 const slug = (text: string): string => text.trim().toLowerCase().replaceAll(/\s+/g, '-');
 
@@ -125,8 +115,9 @@ function modeFrom(cell: string | undefined, hints: string[]): ActivityMode {
   return 'open-corner';
 }
 
-function cornersFrom(cell: string | undefined, hints: string[]): CornerKind[] {
-  return listFrom(cell).flatMap((one) => {
+/** Kinds of corners in a cell, apart by semicolons; what is none is told in a hint. */
+export function cornersFrom(cell: string | undefined, hints: string[]): CornerKind[] {
+  return partsOf(cell).flatMap((one) => {
     const kind = slug(one) as CornerKind;
     if (CORNER_KINDS.includes(kind)) return [kind];
     hints.push(`no corner is called “${one}”`);
@@ -134,8 +125,9 @@ function cornersFrom(cell: string | undefined, hints: string[]): CornerKind[] {
   });
 }
 
-function skillsFrom(cell: string | undefined, hints: string[]): SkillId[] {
-  return listFrom(cell).flatMap((one) => {
+/** Skills in a cell, apart by semicolons; what is none is told in a hint. */
+export function skillsFrom(cell: string | undefined, hints: string[]): SkillId[] {
+  return partsOf(cell).flatMap((one) => {
     const skill = skillIdSchema.safeParse(slug(one));
     if (skill.success) return [skill.data];
     hints.push(`“${one}” is not one of the skills`);

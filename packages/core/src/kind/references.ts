@@ -78,3 +78,22 @@ function ofUnion(options: readonly z.ZodType[], discriminator: string | undefine
   return (value, path, found) =>
     byTag.get((value as Readonly<Record<string, unknown>>)[discriminator])?.(value, path, found);
 }
+
+/** Whether something stands in a list, so that its entry can go without the rest. */
+export const isInList = (path: Path): boolean => path.some((step) => typeof step === 'number');
+
+/** A value without the innermost list entries that some paths lead through. */
+export function withoutEntries<T>(value: T, paths: readonly Path[]): T {
+  const copy = structuredClone(value);
+  const entries = paths.map((path) =>
+    path.slice(0, path.findLastIndex((step) => typeof step === 'number') + 1),
+  );
+  // An entry that holds two of them goes once.
+  const once = [...new Map(entries.map((path) => [path.join('.'), path])).values()];
+  // From the end of each list: places before what is taken out stay what they are.
+  for (const path of once.toReversed()) {
+    const list = path.slice(0, -1).reduce<unknown>((inner, step) => (inner as never)[step], copy);
+    (list as unknown[]).splice(path.at(-1) as number, 1);
+  }
+  return copy;
+}

@@ -84,7 +84,7 @@ describe('the version that a child gets', () => {
   });
 
   test('is none for an activity without versions', () => {
-    expect(does(40, {}, contentOf({ versions: [] }))).toBeNull();
+    expect(does(40, {}, contentOf({ title: 'Paint kites', versions: [] }))).toBe('Paint kites');
   });
 
   test('goes by age alone when no skill is named', () => {

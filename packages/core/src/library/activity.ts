@@ -1,9 +1,14 @@
 import { z } from 'zod';
 import type { Months } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { versionSchema } from '../measure/index.ts';
+import { memoised, versionSchema } from '../measure/index.ts';
 import { readinessShift, rungOf, type Rungs } from '../skills/index.ts';
-import { activityContentSchema, type ActivityContent, type ActivityVersion } from './content.ts';
+import {
+  activityContentSchema,
+  activityVersionSchema,
+  type ActivityContent,
+  type ActivityVersion,
+} from './content.ts';
 
 export const activityIdSchema = idOf('activities').brand<'ActivityId'>();
 export type ActivityId = z.infer<typeof activityIdSchema>;
@@ -57,9 +62,10 @@ export interface Learner {
 /**
  * The version that a child gets. Where a rung is noted for the main skill and a version is made for that rung,
  * it is that one; else, of those whose range holds the age moved by readiness, the one that starts highest.
- * Null when none fits. An activity without versions fits nobody: what each child does is not written yet.
+ * Null when none fits. One without versions is for everyone: what each child does is not written yet.
  */
 export function versionFor(content: ActivityContent, learner: Learner): ActivityVersion | null {
+  if (content.versions.length === 0) return forEveryone(content)[0]!;
   const [main] = content.skills;
   const rung = main === undefined ? null : rungOf(learner.rungs, main);
   const made = rung === null ? [] : content.versions.filter((version) => version.rung === rung);
@@ -72,6 +78,33 @@ export function versionFor(content: ActivityContent, learner: Learner): Activity
     ),
   );
 }
+
+const forEveryone = memoised(({ title, summary }: ActivityContent): readonly ActivityVersion[] => [
+  activityVersionSchema.parse({
+    ...{ id: 'everyone', fromMonths: 0, untilMonths: null, does: summary || title, say: '' },
+  }),
+]);
+
+/**
+ * The versions in which something is done: those that are written, else one for everyone, in which is done what its sentence says, or
+ * its title where it has none. The same objects for the same content.
+ */
+export const versionsOf = (content: ActivityContent): readonly ActivityVersion[] =>
+  content.versions.length > 0 ? content.versions : forEveryone(content);
+
+/**
+ * Whether of something nothing but its title stands: no thing, no step, no version, nothing to prepare. It counts in the plan, and
+ * nobody is asked about what it does not say yet.
+ */
+export const isSketch = ({
+  versions,
+  materials,
+  steps,
+  prep,
+  sheetIds,
+  recordedMinutes,
+}: ActivityContent): boolean =>
+  [versions, materials, steps, prep, sheetIds].every(({ length }) => length === 0) && recordedMinutes === 0;
 
 const highest = (versions: readonly ActivityVersion[]): ActivityVersion | null =>
   versions.reduce<ActivityVersion | null>(

@@ -239,6 +239,8 @@ const FIELDS = {
   cleanUpMinutes: minutesSchema,
   /** What is at hand for spills and clean-up. */
   spillKit: textSchema.default(''),
+  /** How long a turn takes, from sitting down to getting up; null when nobody said. */
+  turnMinutes: minutesSchema.nullable().default(null),
   /** Minutes to put it back between two children. */
   resetMinutes: minutesSchema.default(0 as never),
   /** How many children do it at the same time; null when only the corner's places limit it. */
@@ -285,8 +287,8 @@ const FIELDS = {
   eaten: z.boolean().default(false),
 };
 
-/** What an activity is, in the library and in every copy that is placed in a unit. */
-export const activityContentSchema = z.object(FIELDS).superRefine((content, context) => {
+/** What does not hold together in a content: versions of one id, preparation in a circle, materials for versions that are not there. */
+const contentProblems = (content: z.infer<typeof contentFieldsSchema>, context: z.RefinementCtx): void => {
   const known = new Set<string>(content.versions.map((version) => version.id));
   if (known.size < content.versions.length)
     context.addIssue({ code: 'custom', path: ['versions'], message: 'Two versions have the same id' });
@@ -301,5 +303,30 @@ export const activityContentSchema = z.object(FIELDS).superRefine((content, cont
         message: 'There is no such version any more',
       });
   });
-});
+};
+const contentFieldsSchema = z.object(FIELDS);
+
+/** What an activity is, in the library and in every copy that is placed in a unit. */
+export const activityContentSchema = contentFieldsSchema.superRefine(contentProblems);
 export type ActivityContent = z.infer<typeof activityContentSchema>;
+
+export type ContentField = keyof ActivityContent;
+export const contentFieldSchema = z.enum(
+  Object.keys(FIELDS) as [ContentField, ...ContentField[]],
+  'An activity has no such field',
+);
+
+type Said<S extends z.ZodType> = S extends z.ZodDefault<infer Inner> ? Inner : S;
+type OverShape = { readonly [F in keyof typeof FIELDS]: z.ZodOptional<Said<(typeof FIELDS)[F]>> };
+
+// What is not said is not said: no field takes by itself what a whole content would.
+const overShape = Object.fromEntries(
+  Object.entries(FIELDS).map(([field, schema]) => [
+    field,
+    (schema instanceof z.ZodDefault ? (schema.unwrap() as z.ZodType) : schema).optional(),
+  ]),
+) as unknown as OverShape;
+
+/** Some fields of a content: what was written over in a copy. */
+export const contentPartSchema = z.object(overShape);
+export type ContentPart = z.infer<typeof contentPartSchema>;

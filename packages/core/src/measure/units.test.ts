@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import {
+  amountAhead,
   formatMoney,
   formatQuantity,
   MEASURES,
@@ -10,6 +11,20 @@ import {
   UNITS,
   fractionText,
 } from './index.ts';
+
+test.each([
+  ['2 1/3 cups flour', '2 1/3 cups', 'flour'],
+  ['½ tsp. of salt', '½ tsp.', 'salt'],
+  ['3 eggs', '3', 'eggs'],
+  ['1.5kg sand', '1.5 kg', 'sand'],
+  ['8 fl oz milk', '8 fl oz', 'milk'],
+  ['1 dozen pegs', '1 dozen', 'pegs'],
+  ['6', '6', ''],
+  ['eggs', null, null],
+  ['', null, null],
+])('%s begins with an amount, or with none', (text, amount, rest) =>
+  expect(amountAhead(text)).toEqual(amount === null ? null : { amount, rest }),
+);
 
 describe('an amount that is typed', () => {
   test.each([

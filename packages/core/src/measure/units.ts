@@ -69,6 +69,10 @@ const NUMBER = new RegExp(
   `^(?:(?<whole>\\d+(?:[.,]\\d+)?)?\\s*(?:(?<top>\\d+)\\s*/\\s*(?<bottom>\\d+)|(?<glyph>[${GLYPHS}]))?)\\s*(?<unit>\\D*)$`,
 );
 
+const AHEAD = new RegExp(
+  `^((?:\\d+(?:[.,]\\d+)?)?\\s*(?:\\d+\\s*/\\s*\\d+|[${GLYPHS}])|\\d+(?:[.,]\\d+)?)\\s*(.*)$`,
+);
+
 /** What became of an amount that somebody typed. */
 export type ParsedAmount =
   { readonly ok: true; readonly quantity: Quantity } | { readonly ok: false; readonly message: string };
@@ -97,6 +101,26 @@ export function parseAmount(
   return amount > MAX_AMOUNT
     ? wrong('This is more than Kobby can count')
     : { ok: true, quantity: quantity(amount, measure) };
+}
+
+/** The measure that a word for a unit stands for; null for a word that is none. */
+export const measureOf = (word: string): MeasureId | null =>
+  BY_WORD.get(word.trim().toLowerCase().replace(/\.$/, ''))?.measure ?? null;
+
+/**
+ * Parts an amount at the beginning of a text from what follows: `2 1/3 cups flour` is `2 1/3 cups` and `flour`, `3 eggs` is `3`
+ * and `eggs`. Null for a text that begins with no number.
+ */
+export function amountAhead(text: string): { readonly amount: string; readonly rest: string } | null {
+  const found = AHEAD.exec(text.trim());
+  if (!found) return null;
+  const [, number, after] = found;
+  const words = after!.trim().split(/\s+/);
+  const count = [2, 1].find((n) => words.length >= n && measureOf(words.slice(0, n).join(' ')) !== null) ?? 0;
+  return {
+    amount: [number!.trim(), ...words.slice(0, count)].join(' '),
+    rest: words.slice(count).join(' ').replace(/^of /i, ''),
+  };
 }
 
 function splitFraction(text: string): { readonly value: number; readonly unit: string } | null {

@@ -1,5 +1,5 @@
 import { generateNKeysBetween } from 'fractional-indexing';
-import type { Book } from '../book/index.ts';
+import { placementAt, type Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
 import { hasLabel, isUnlooked, type Supply, type SupplyId } from '../cupboard/index.ts';
@@ -51,7 +51,7 @@ export function mendsFor(
   newId: () => string,
 ): readonly Mend[] {
   const reading = read(book, unitId, today);
-  const placed = placementsOf(finding).flatMap((id) => book.placements[id] ?? []);
+  const placed = placementsOf(finding).flatMap((id) => placementAt(book, id) ?? []);
   const bench: Bench = { book, reading, today, newId, finding, placed };
   const before = stopsOf(reading);
   const works = ({ changes }: Mend): boolean => {

@@ -23,6 +23,7 @@ export {
   type ChangeOverItem,
 } from './changeover/changeover.ts';
 export { metBefore, nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
+export { roundsFor, type Rounds } from './conduct/rounds.ts';
 export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
 export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { monthsFeatures } from './plan/features.ts';
@@ -68,7 +69,7 @@ export {
 } from './ground/finding.ts';
 export * from './handover/handover-schema.ts';
 export { project } from './handover/project.ts';
-export { mayTick, mayWrite, type SharedSubject } from './handover/scope.ts';
+export { LINK_QUOTAS, mayTick, mayWrite, quotaReached, type SharedSubject } from './handover/scope.ts';
 export {
   cornersOnShelf,
   frameOf,

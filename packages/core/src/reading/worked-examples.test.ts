@@ -17,6 +17,7 @@ import {
   read,
   recipeSchema,
   roundedTogether,
+  roundsFor,
   saltShareOf,
   scaledTo,
   sheetSchema,
@@ -118,6 +119,7 @@ const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>
     const offers = (packs as { amount: number; price: number }[]).map((one) => ({
       ...one,
       price: one.price as never,
+      pricedOn: null,
       shop: null,
     }));
     const choice = cheapestPacks(Number(need), offers)!;
@@ -218,6 +220,15 @@ const RUN: Readonly<Record<string, (example: Example) => Record<string, unknown>
     );
     const featured = [{ kind: 'letter' as const, value: String(letter), span: 'unit' as const }];
     return { told: detailOf(after(book, revised(book, { featured })), 'feature-once') };
+  },
+  rounds({ children, turn, atOnce, reset }) {
+    const turns = { turnMinutes: turn, atOnce, resetMinutes: reset } as never;
+    const book = testBook(
+      ...Array.from({ length: Number(children) }, (_, i) => aChild(`c-${i}`, '2023-01-01')),
+      anActivity('dig', turns),
+      onDay('p', 'dig', 2),
+    );
+    return { ...roundsFor(turns, Number(children)), told: detailOf(book, 'rounds') };
   },
   salt({ expect: _, ...parts }) {
     const found = saltShareOf(

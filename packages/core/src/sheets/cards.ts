@@ -35,7 +35,7 @@ const thingsOf = (placement: Placement, book: Book, { frame }: Reading): readonl
 // On a card every caution of its days stands once.
 const allCautions = (placement: Placement, book: Book, reading: Reading): readonly PrintedPart[] => {
   const days = sessionsOf(placement, reading.frame).map(({ day }) => day.number);
-  const parts = days.flatMap((day) => cautionsFor(reading.headsUps, placement.id, day, book));
+  const parts = days.flatMap((day) => cautionsFor(reading.headsUps, placement.id, day));
   return [...new Map(parts.map((part) => ['text' in part ? part.text : '', part])).values()];
 };
 

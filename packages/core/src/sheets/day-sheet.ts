@@ -27,7 +27,6 @@ export function cautionsFor(
   headsUps: readonly Finding[],
   placementId: PlacementId,
   day: number,
-  book: Book,
 ): readonly PrintedPart[] {
   return headsUps
     .filter(
@@ -42,23 +41,15 @@ export function cautionsFor(
       const { level, instead, kept } = finding;
       const why = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
       return caution(
-        asShown(
-          `${level === 'stop' ? 'Stop' : 'Care'}: ${titleAt(finding, placementId)}. ${instead ?? ''}${why}`.trim(),
-          book,
-        ),
+        `${level === 'stop' ? 'Stop' : 'Care'}: ${titleAt(finding, placementId)}. ${instead ?? ''}${why}`.trim(),
       );
     });
 }
-
-// Paper lies about: children are called on it as the home shows them to others.
-const asShown = (words: string, book: Book): string =>
-  Object.values(book.children).reduce((told, { name, shownAs }) => told.replaceAll(name, shownAs), words);
 
 function thingParts(
   { session, stations }: PlannedThing,
   day: number,
   reading: Reading,
-  book: Book,
 ): readonly PrintedPart[] {
   const { placement } = session;
   const led = stations.flatMap(({ person, children }) =>
@@ -68,7 +59,7 @@ function thingParts(
   return [
     text(placement.content.title, true),
     ...(led.length > 0 ? [text(led.join('; '))] : []),
-    ...cautionsFor(reading.headsUps, placement.id, day, book),
+    ...cautionsFor(reading.headsUps, placement.id, day),
     ...pairsOf([
       ...groups
         .filter(({ children }) => children.length > 0)
@@ -81,7 +72,7 @@ function thingParts(
   ];
 }
 
-function blockParts(block: BlockPlan, day: number, reading: Reading, book: Book): readonly PrintedPart[] {
+function blockParts(block: BlockPlan, day: number, reading: Reading): readonly PrintedPart[] {
   const { circle, after, lines, items, span } = block;
   const needs = circle ? thingsFor(circle.parts) : [];
   return [
@@ -89,7 +80,7 @@ function blockParts(block: BlockPlan, day: number, reading: Reading, book: Book)
     ...lines.map((line) => text(line)),
     ...(circle ? [text(circle.parts.map(({ title }) => title).join(' · '))] : []),
     ...(needs.length > 0 ? [text(`There must be: ${needs.join(', ')}`)] : []),
-    ...items.flatMap((thing) => thingParts(thing, day, reading, book)),
+    ...items.flatMap((thing) => thingParts(thing, day, reading)),
     ...(after ? [text(`On the way: ${after.parts.map(({ title }) => title).join(', ')}`)] : []),
   ];
 }
@@ -126,10 +117,10 @@ export function daySheet(book: Book, reading: Reading, number: number): readonly
         ...plan.events.flatMap((event) =>
           under(
             event.title,
-            event.plan.map(({ start, text: words }) => asShown(`${start} ${words}`, book)),
+            event.plan.map(({ start, text: words }) => `${start} ${words}`),
           ),
         ),
-        ...plan.blocks.flatMap((block) => blockParts(block, number, reading, book)),
+        ...plan.blocks.flatMap((block) => blockParts(block, number, reading)),
         ...outAllDay(plan),
         ...under('To make ready', ready, { boxes: true }),
         ...plan.lines.map((line) => text(line)),
@@ -161,7 +152,7 @@ export function childLists(book: Book, reading: Reading): readonly PrintedPage[]
       ),
       ...under(
         'Helps',
-        child.helps.map(({ words }) => asShown(words, book)),
+        child.helps.map(({ words }) => words),
       ),
     ],
   }));

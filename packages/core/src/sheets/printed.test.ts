@@ -1,6 +1,5 @@
 import { describe, expect, test } from 'vitest';
 import type { Book } from '../book/index.ts';
-import { read } from '../reading/index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -16,7 +15,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../testing/home.ts';
-import { PRINTED, type PrintedId } from './printed.ts';
+import { PRINTED, printedPages, type PrintedId } from './printed.ts';
 
 const book = testBook(
   {
@@ -46,7 +45,7 @@ const book = testBook(
   inCorner('b', 'paint', 'bin', 1, 3),
 );
 const pagesOf = (id: PrintedId, of: Book = book, day = 1) =>
-  PRINTED[id].pages(of, read(of, TEST_UNIT, A_MONDAY), day, A_MONDAY);
+  printedPages(id, of, { unitId: TEST_UNIT, day, today: A_MONDAY });
 const textOf = (id: PrintedId, of?: Book, day?: number): string => JSON.stringify(pagesOf(id, of, day));
 
 test('a card says what is other in a version, and how it runs', () => {

@@ -1,6 +1,7 @@
-import type { Book } from '../book/index.ts';
+import { forOthers, type Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import type { Reading } from '../reading/index.ts';
+import { read, type Reading } from '../reading/index.ts';
+import type { UnitId } from '../unit/index.ts';
 import { bagLabels, binCards, cornerCards, recipeCards } from './cards.ts';
 import { childLists, daySheet } from './day-sheet.ts';
 import { folderSheet, preparationLists, supplyList } from './lists.ts';
@@ -108,3 +109,17 @@ export const PRINTED = {
   },
 } as const satisfies Record<string, Printed>;
 export type PrintedId = keyof typeof PRINTED;
+
+/**
+ * The pages of a sheet of a unit, with every child called as the home shows it; none when there is nothing to print. Paper lies
+ * about. `day` matters only where the sheet is per day.
+ * @throws {Error} for a unit that is not there.
+ */
+export function printedPages(
+  id: PrintedId,
+  whole: Book,
+  { unitId, day, today }: { readonly unitId: UnitId; readonly day: number; readonly today: PlainDay },
+): readonly PrintedPage[] {
+  const book = forOthers(whole);
+  return PRINTED[id].pages(book, read(book, unitId, today), day, today);
+}

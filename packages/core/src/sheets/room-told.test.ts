@@ -14,7 +14,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../testing/home.ts';
-import { PRINTED } from './printed.ts';
+import { printedPages } from './printed.ts';
 
 const link = shareSchema.parse({
   id: 'link',
@@ -31,9 +31,9 @@ const onPhone = (book: Book): readonly string[] =>
   );
 const onPaper = (book: Book): readonly string[] =>
   [1, 2, 3, 4, 5].flatMap((day) =>
-    PRINTED['day-sheet']
-      .pages(book, read(book, TEST_UNIT, A_MONDAY), day)
-      .flatMap(({ parts }) => parts.flatMap((part) => (part.kind === 'caution' ? [part.text] : []))),
+    printedPages('day-sheet', book, { unitId: TEST_UNIT, day, today: A_MONDAY }).flatMap(({ parts }) =>
+      parts.flatMap((part) => (part.kind === 'caution' ? [part.text] : [])),
+    ),
   );
 const headsUps = (book: Book): readonly Finding[] => read(book, TEST_UNIT, A_MONDAY).headsUps;
 

@@ -60,6 +60,20 @@ export type Singing = z.infer<typeof singingSchema>;
 export const circlePieceIdSchema = idOf('circlePieces').brand<'CirclePieceId'>();
 export type CirclePieceId = z.infer<typeof circlePieceIdSchema>;
 
+/** What a piece of a circle is, wherever it stands. */
+export const pieceFields = {
+  kind: z.enum(KIND_IDS, 'A circle has no such piece'),
+  songId: songIdSchema.nullable().default(null),
+  /** The book of a story; a story without one takes the book that is read aloud on the day. */
+  bookId: bookTitleIdSchema.nullable().default(null),
+  words: textSchema.default(''),
+  singing: singingSchema.default(singingSchema.parse({})),
+  /** As somebody noted it; null for as long as its lines take, or the home's value for its kind. */
+  minutes: minutesSchema.nullable().default(null),
+  /** Stays as it is when the circle is made longer or shorter. */
+  pinned: z.boolean().default(false),
+};
+
 /**
  * One piece of a circle, or one at the seam after a block. A piece of every day can be left out on some of them, and
  * another one can take its place on one day: the same all week, with one thing changing.
@@ -78,16 +92,7 @@ export const circlePieceSchema = z
     insteadOf: circlePieceIdSchema.nullable().default(null),
     /** Days on which a piece of every day is left out. */
     notOn: z.array(dayNumberSchema).max(60, 'At most 60').default([]),
-    kind: z.enum(KIND_IDS, 'A circle has no such piece'),
-    songId: songIdSchema.nullable().default(null),
-    /** The book of a story; a story without one takes the book that is read aloud on the day. */
-    bookId: bookTitleIdSchema.nullable().default(null),
-    words: textSchema.default(''),
-    singing: singingSchema.default(singingSchema.parse({})),
-    /** As somebody noted it; null for as long as its lines take, or the home's value for its kind. */
-    minutes: minutesSchema.nullable().default(null),
-    /** Stays as it is when the circle is made longer or shorter. */
-    pinned: z.boolean().default(false),
+    ...pieceFields,
     order: orderKeySchema,
   })
   .refine(({ insteadOf, day }) => insteadOf === null || day !== null, {

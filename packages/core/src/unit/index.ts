@@ -10,3 +10,4 @@ export * from './preparation.ts';
 export * from './ready-unit.ts';
 export * from './thing.ts';
 export * from './unit.ts';
+export * from './written.ts';

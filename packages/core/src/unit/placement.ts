@@ -3,8 +3,17 @@ import { plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema } from '../house/index.ts';
 import { entityKind, idOf, type Cell, type Spread } from '../kind/index.ts';
-import { activityContentSchema, activityIdSchema, versionIdSchema } from '../library/index.ts';
-import { versionSchema } from '../measure/index.ts';
+import {
+  activityContentSchema,
+  activityIdSchema,
+  contentPartSchema,
+  fillSlots,
+  versionIdSchema,
+  type ActivityContent,
+  type ActivityId,
+  type ContentPart,
+} from '../library/index.ts';
+import { lineSchema, memoised, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
 export const placementIdSchema = idOf('placements').brand<'PlacementId'>();
@@ -70,28 +79,70 @@ export const choiceSchema = z.object({ childId: childIdSchema, versionId: versio
 export type Choice = z.infer<typeof choiceSchema>;
 
 /**
- * An activity placed in a unit. It is a copy of the library's, with its origin and that one's version at the
- * time: later edits of the library never change it.
+ * An activity placed in a unit, as it is kept: a copy of the library's at one of its versions, what fills its slots, and what was
+ * written over it here. Later edits of the library never change it. Why three and not one: what is filled can be filled otherwise,
+ * what was not written over can follow a newer one, and what differs is seen, not remembered. {@link placementOf} is what it says.
  */
-export const placementSchema = z.object({
-  id: placementIdSchema,
-  version: versionSchema,
-  unitId: unitIdSchema,
-  originId: activityIdSchema,
-  originVersion: z.int().min(0),
-  content: activityContentSchema,
-  where: whereSchema,
-  /** Stays where it is when days are drafted anew or swapped. */
-  pinned: z.boolean().default(false),
-  choices: z.array(choiceSchema).max(60, 'At most 60').default([]),
-  /** Who stays with it and does nothing else meanwhile; null when nobody was named. */
-  leadId: personIdSchema.nullable().default(null),
-  /** The tub and its filler, where one was worked out: it takes the place of the fillers among the materials. */
-  bin: binFillSchema.nullable().default(null),
-  /** Carried over from an earlier unit: the day since which it has been out. */
-  outSince: plainDaySchema.nullable().default(null),
+export const placedCopySchema = z
+  .object({
+    id: placementIdSchema,
+    version: versionSchema,
+    unitId: unitIdSchema,
+    /** Null for what was written here and is in no library. */
+    originId: activityIdSchema.nullable(),
+    originVersion: z.int().min(0),
+    /** The library's content at that version, its slots open. */
+    base: activityContentSchema,
+    /** Words for its slots, by the slot's name. */
+    slots: z.record(z.string().max(24), lineSchema).default({}),
+    /** What was written over, by field. */
+    over: contentPartSchema.default({}),
+    where: whereSchema,
+    /** Stays where it is when days are drafted anew or swapped. */
+    pinned: z.boolean().default(false),
+    choices: z.array(choiceSchema).max(60, 'At most 60').default([]),
+    /** Who stays with it and does nothing else meanwhile; null when nobody was named. */
+    leadId: personIdSchema.nullable().default(null),
+    /** The tub and its filler, where one was worked out: it takes the place of the fillers among the materials. */
+    bin: binFillSchema.nullable().default(null),
+    /** Carried over from an earlier unit: the day since which it has been out. */
+    outSince: plainDaySchema.nullable().default(null),
+  })
+  .superRefine(({ base, over }, context) => {
+    if (Object.keys(over).length === 0) return;
+    const whole = activityContentSchema.safeParse({ ...base, ...over });
+    for (const { path, message } of whole.error?.issues ?? [])
+      context.addIssue({ code: 'custom', path: ['over', ...path], message });
+  });
+export type PlacedCopy = z.infer<typeof placedCopySchema>;
+
+/** An activity in a unit as it reads: its copy with what was written over it, and its slots filled. */
+export interface Placement extends Omit<PlacedCopy, 'originId' | 'base' | 'slots' | 'over'> {
+  /** What was written here is its own origin: it is the same as nothing else. */
+  readonly originId: ActivityId;
+  readonly content: ActivityContent;
+}
+
+const writtenOver = memoised((base: ActivityContent, over: ContentPart): ActivityContent =>
+  Object.keys(over).length === 0 ? base : { ...base, ...(over as Partial<ActivityContent>) },
+);
+const filledIn = memoised((content: ActivityContent, slots: Readonly<Record<string, string>>) =>
+  fillSlots(content, slots),
+);
+
+/** What a copy says with its slots still open. */
+export const unfilledContent = ({ base, over }: Pick<PlacedCopy, 'base' | 'over'>): ActivityContent =>
+  writtenOver(base, over);
+
+/** A copy as it reads, the same object for the same copy. */
+export const placementOf = memoised((copy: PlacedCopy): Placement => {
+  const { originId, base: _base, slots, over: _over, ...rest } = copy;
+  return {
+    ...rest,
+    originId: originId ?? (copy.id as string as ActivityId),
+    content: filledIn(unfilledContent(copy), slots),
+  };
 });
-export type Placement = z.infer<typeof placementSchema>;
 
 type WhereCells = Readonly<Record<'corner_id' | 'child_id' | 'twin_of' | 'block_id', string | null>> &
   Readonly<Record<'from_day' | 'to_day', number>>;
@@ -142,9 +193,9 @@ const WHERE_COLUMNS: Spread<Where> = {
 
 /** What an activity in a unit is to the book. */
 export const placementKind = entityKind({
-  schema: placementSchema,
+  schema: placedCopySchema,
   word: 'an activity in a unit',
-  name: ({ content }) => content.title,
+  name: (copy) => placementOf(copy).content.title,
   dropped: 'never',
   columns: { where: WHERE_COLUMNS },
 });

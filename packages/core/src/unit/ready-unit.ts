@@ -3,6 +3,7 @@ import { cornerKindSchema } from '../house/index.ts';
 import { entityKind } from '../kind/index.ts';
 import { activityIdSchema } from '../library/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
+import { pieceFields } from './circle.ts';
 import { eventSchema } from './event.ts';
 import { lineFields } from './day-line.ts';
 import { thingSchema } from './thing.ts';
@@ -21,11 +22,32 @@ const readyWhereSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('reserve') }),
 ]);
 
+const blockNumberSchema = z
+  .int('A whole number is needed here')
+  .min(1, 'The first is 1')
+  .max(24, 'At most 24');
+
 const readyPlacementSchema = z.object({
   activityId: activityIdSchema,
   where: readyWhereSchema,
   /** Words for the slots of a pattern. */
   slots: z.record(z.string().max(24), lineSchema).default({}),
+});
+
+/** Which circle of a day, or the seam after which of its blocks, counted from 1: homes name their blocks each in their own way. */
+const readyMomentSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('circle'), number: blockNumberSchema }),
+  z.object({ kind: z.literal('after'), block: blockNumberSchema }),
+]);
+
+const readyPieceSchema = z.object({
+  ...pieceFields,
+  moment: readyMomentSchema,
+  /** Null for every day of the unit. */
+  day: dayNumberSchema.nullable().default(null),
+  /** On its day it takes the place of this one of the list, counted from 0: a piece of every day. */
+  insteadOf: z.int('A whole number is needed here').min(0).max(399).nullable().default(null),
+  notOn: z.array(dayNumberSchema).max(60, 'At most 60').default([]),
 });
 
 /** A unit that is ready to be started from: without dates, for corners of any home. */
@@ -44,6 +66,8 @@ export const readyUnitSchema = z.object({
     .array(eventSchema.pick({ title: true, when: true, plan: true }))
     .max(10)
     .default([]),
+  /** The pieces of its circles and seams, in their order. */
+  circle: z.array(readyPieceSchema).max(400, 'At most 400').default([]),
   retired: z.boolean().default(false),
 });
 export type ReadyUnit = z.infer<typeof readyUnitSchema>;

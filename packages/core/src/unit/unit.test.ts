@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { homeOf } from '../book/index.ts';
 import { aCorner, after, anActivity, inCorner, onDay, TEST_UNIT, testBook } from '../testing/home.ts';
-import { lastDayOf, placementSchema, standsOn, STYLES, unitDays, unitSchema, whereSchema } from './index.ts';
+import { lastDayOf, placedCopySchema, standsOn, STYLES, unitDays, unitSchema, whereSchema } from './index.ts';
 
 const book = testBook(
   aCorner('a'),
@@ -54,6 +54,6 @@ describe('a placement', () => {
   ])('is refused at %o', (where, path) => {
     const branch = whereSchema.options[where.kind === 'corner' ? 0 : 1];
     expect(branch.safeParse(where).error?.issues[0]?.path).toEqual(path);
-    expect(placementSchema.safeParse({ ...book.placements.p, where }).success).toBe(false);
+    expect(placedCopySchema.safeParse({ ...book.placements.p, where }).success).toBe(false);
   });
 });

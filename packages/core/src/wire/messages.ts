@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { KINDS, type Kind } from '../book/index.ts';
 import { instantSchema, plainDaySchema, zoneSchema } from '../calendar/index.ts';
 import { actorSchema, changeSchema, gestureIdSchema, gestureSchema } from '../changes/index.ts';
+import { priceOfferSchema } from '../cupboard/index.ts';
 import { noteOrderSchema, tickSubjectSchema, timerSchema } from '../daybook/index.ts';
 import { addressSchema, letterSchema, shareIdSchema, shareOrderSchema } from '../handover/index.ts';
 import { weatherSchema } from '../house/index.ts';
@@ -64,6 +65,8 @@ export const historyLineSchema = z.object({
 /** `GET /api/book`: the whole book at a sequence number. The tables are checked by their own schemas. */
 export const snapshotSchema = z.object({
   seq: seqSchema,
+  /** Another one since what is in the home became another than its browsers were told, as by a restore. */
+  epoch: z.string(),
   today: plainDaySchema,
   me: actorSchema,
   demo: z.boolean(),
@@ -75,9 +78,10 @@ export const snapshotSchema = z.object({
 /** `GET /api/book?since=N`: what was kept after a sequence number. */
 export const sinceSchema = z.object({ seq: seqSchema, gestures: z.array(keptGestureSchema) });
 
-const passPhraseSchema = z
+/** A new pass-phrase: long enough to be words. Whether it is one that is known is asked where lists of such are. */
+export const passPhraseSchema = z
   .string('A pass-phrase is needed here')
-  .min(10, 'Use at least 10 characters; three or four words are good')
+  .min(12, 'Use at least 12 characters; three or four words are good')
   .max(200, 'At most 200 characters fit here');
 
 // Typed on a phone with wet hands, and the link itself is needed as well: shorter than that of the home.
@@ -86,17 +90,31 @@ const linkPhraseSchema = z
   .min(6, 'Use at least 6 characters')
   .max(200, 'At most 200 characters fit here');
 
+/** The header with the code from the terminal, where the body is a file. */
+export const SETUP_CODE_HEADER = 'Kobby-Code';
+const setupCodeSchema = z
+  .string('The code from the terminal is needed here')
+  .trim()
+  .min(1, 'The code from the terminal is needed here')
+  .max(40);
+
 /** `POST /api/setup`: makes a new home, once, with the code that the terminal shows. */
 export const setupRequestSchema = z.object({
-  code: z
-    .string('The code from the terminal is needed here')
-    .trim()
-    .min(1, 'The code from the terminal is needed here')
-    .max(40),
+  code: setupCodeSchema,
   homeName: lineSchema,
   providerName: lineSchema,
   zone: zoneSchema,
   passPhrase: passPhraseSchema,
+});
+
+/**
+ * `POST /api/setup/restore`: begins a new home with what was brought in (`POST /api/setup/brought`). Where it brings no pass-phrase
+ * along, the one given here is the provider's.
+ */
+export const setupRestoreRequestSchema = z.object({
+  code: setupCodeSchema,
+  name: z.string('Say which backup').max(200),
+  passPhrase: passPhraseSchema.nullable(),
 });
 
 /** `POST /api/session`: signs in. */
@@ -105,6 +123,33 @@ export const signInRequestSchema = z.object({
     .string('A pass-phrase is needed here')
     .min(1, 'A pass-phrase is needed here')
     .max(200, 'At most 200 characters fit here'),
+});
+
+const sessionDeviceSchema = z.enum(['phone', 'computer']);
+/** On what somebody is signed in, as far as a browser tells. */
+export type SessionDevice = z.infer<typeof sessionDeviceSchema>;
+
+const openSessionSchema = z.object({
+  id: z.string(),
+  device: sessionDeviceSchema,
+  openedAt: z.string(),
+  seenAt: z.string(),
+  /** Whether it is the one that asks. */
+  isThis: z.boolean(),
+});
+/** Somewhere that somebody is signed in. */
+export type OpenSession = z.infer<typeof openSessionSchema>;
+
+/** `GET /api/sessions`: where somebody is signed in, the one last used first. */
+export const sessionsSchema = z.object({ sessions: z.array(openSessionSchema) });
+
+/** `POST /api/pass-phrase`: changes the pass-phrase; everybody else has to sign in again. */
+export const passPhraseRequestSchema = z.object({
+  old: z
+    .string('The pass-phrase of now is needed here')
+    .min(1, 'The pass-phrase of now is needed here')
+    .max(200),
+  passPhrase: passPhraseSchema,
 });
 
 /** `GET /api/door`: what the sign-in page needs to know before anyone has signed in. */
@@ -218,6 +263,55 @@ export const sendRequestSchema = z.discriminatedUnion('kind', [
   }),
 ]);
 
+/** `GET /api/health`: for whoever watches over the machine. It says nothing of the home. */
+export const healthSchema = z.object({
+  ok: z.boolean(),
+  database: z.enum(['answers', 'silent']),
+  /** Low under half a gigabyte. */
+  disk: z.enum(['enough', 'low']),
+  /** The day of the newest backup; null when there is none. */
+  lastBackup: plainDaySchema.nullable(),
+});
+
+const backupSchema = z.object({
+  name: z.string(),
+  madeAt: z.string(),
+  bytes: z.int(),
+  why: z.enum(['daily', 'asked', 'before-migration', 'before-restore', 'brought']),
+});
+/** A backup that lies beside the home. */
+export type Backup = z.infer<typeof backupSchema>;
+
+/** `GET /api/backups`: what is kept beside the home, the newest first, and what could not be read at the last start. */
+export const backupsSchema = z.object({
+  backups: z.array(backupSchema),
+  /** How many of those that are made by themselves every day are kept. */
+  keepsDaily: z.int(),
+  setAside: z.array(z.object({ kind: z.string(), id: z.string(), why: z.string(), at: z.string() })),
+});
+export type Backups = z.infer<typeof backupsSchema>;
+
+/** What a backup was found to hold when it was tried. */
+export const backupTriedSchema = z.object({
+  name: z.string(),
+  homeName: z.string(),
+  madeAt: z.string().nullable(),
+  /** How many there are of each kind that there are any of. */
+  counts: z.partialRecord(kindSchema, z.int()),
+  files: z.int(),
+  /** Whether somebody in it has a pass-phrase; else the one typed when it is restored is taken. */
+  hasPassPhrase: z.boolean(),
+  /** What of it cannot be read, in words. */
+  unreadable: z.array(z.string()),
+});
+export type BackupTried = z.infer<typeof backupTriedSchema>;
+
+/** `POST /api/restore`: puts a backup in the place of the home, after the pass-phrase was typed once more. */
+export const restoreRequestSchema = z.object({
+  name: z.string('Say which backup').max(200),
+  passPhrase: z.string('The pass-phrase is needed here').min(1).max(200),
+});
+
 const outboxEntrySchema = z.object({
   name: z.string(),
   to: z.string(),
@@ -228,6 +322,10 @@ export type OutboxEntry = z.infer<typeof outboxEntrySchema>;
 
 /** `GET /api/outbox`: what was sent, the newest first. */
 export const outboxSchema = z.object({ entries: z.array(outboxEntrySchema) });
+
+/** `GET /api/prices`: what a shop offers, for prices that are proposed and taken by a press. */
+export const pricesSchema = z.object({ shop: lineSchema, offers: z.array(priceOfferSchema) });
+export type Prices = z.infer<typeof pricesSchema>;
 
 /** `GET /api/weather`: the weather of the days ahead. */
 export const forecastSchema = z.object({ days: z.array(weatherSchema) });

@@ -69,7 +69,7 @@ test('a home can be set up from any zone that exists, with a pass-phrase of some
     homeName: 'Oak',
     providerName: 'Ren',
     zone: 'Asia/Kathmandu',
-    passPhrase: 'ten letters',
+    passPhrase: 'twelve letters',
   };
   expect(setupRequestSchema.parse(request)).toEqual(request);
   expect(problemsOf(setupRequestSchema, { ...request, zone: 'Moon', passPhrase: 'x'.repeat(201) })).toEqual([

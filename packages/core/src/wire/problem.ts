@@ -28,7 +28,9 @@ export const PROBLEM_STATUS = {
   'wrong-file': 422,
   refused: 422,
   'too-many-attempts': 429,
+  'too-much': 429,
   'our-mistake': 500,
+  'being-restored': 503,
 } as const;
 export type ProblemKind = keyof typeof PROBLEM_STATUS;
 
@@ -62,7 +64,9 @@ const TITLES: Record<ProblemKind, string> = {
   'wrong-file': 'This file cannot be kept',
   refused: 'This cannot be done',
   'too-many-attempts': 'Too many attempts',
+  'too-much': 'Too much at once',
   'our-mistake': 'Something went wrong in Kobby',
+  'being-restored': 'The home is being restored',
 };
 
 /** Makes a problem of a kind. `detail` says what happened and what was kept, in plain words. */

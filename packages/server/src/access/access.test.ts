@@ -8,18 +8,22 @@ import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { openStorage, type Storage } from '../store/database.ts';
 import { DEVICE_MS, deviceOf, rememberDevice } from './devices.ts';
 import { knownHostsOnly } from './hosts.ts';
+import { isKnown } from './known.ts';
 import { AttemptLimit, ATTEMPTS, STRANGERS, type Attempter } from './limits.ts';
 import { sameOriginOnly } from './same-origin.ts';
 import { newSecret, newSetUpCode, sameText, secretHash } from './secrets.ts';
 import {
   actorOfSession,
   closeSession,
+  endSessions,
   enterShare,
   keepShareSecret,
-  linkPhraseHash,
+  passPhraseHash,
   noteOpened,
   openingsOf,
+  IDLE_MS,
   openSession,
+  openSessions,
   opensShare,
   personByPassPhrase,
   SESSION_MS,
@@ -51,9 +55,11 @@ describe('a session', () => {
 
   test('lasts thirty days to the millisecond, and not longer', async () => {
     expect(SESSION_MS).toBe(30 * 86_400_000);
-    const token = await openSession(storage.knex, 'mara', NOW);
+    const token = await openSession(storage.knex, 'mara', 'computer', NOW);
     for (const [after, name] of [
       [0, 'Mara'],
+      [IDLE_MS - 1, 'Mara'],
+      [2 * IDLE_MS - 2, 'Mara'],
       [SESSION_MS - 1, 'Mara'],
       [SESSION_MS, null],
       [SESSION_MS + 1, null],
@@ -61,10 +67,31 @@ describe('a session', () => {
       expect([after, await who(token, NOW + after)]).toEqual([after, name]);
   });
 
+  test('ends when nobody was there for fourteen days', async () => {
+    expect(IDLE_MS).toBe(14 * 86_400_000);
+    const token = await openSession(storage.knex, 'mara', 'computer', NOW);
+    expect(await who(token, NOW + IDLE_MS)).toBeNull();
+    expect(await openSessions(storage.knex, '', NOW + IDLE_MS)).toEqual([]);
+  });
+
+  test('is told apart from others by what opens nothing, and ends by it', async () => {
+    const [own] = [await openSession(storage.knex, 'mara', 'computer', NOW)];
+    await openSession(storage.knex, 'mara', 'phone', NOW + 1);
+    const list = await openSessions(storage.knex, secretHash(own), NOW + 2);
+    expect(list.map(({ device, isThis }) => [device, isThis])).toEqual([
+      ['phone', false],
+      ['computer', true],
+    ]);
+    expect(await endSessions(storage.knex, (id) => id === list[0]!.id)).toHaveLength(1);
+    expect(await openSessions(storage.knex, '', NOW + 2)).toHaveLength(1);
+    expect(await who(own, NOW + 2)).toBe('Mara');
+    expect(await who(list[1]!.id, NOW + 2)).toBeNull();
+  });
+
   test('is for its person, and for nobody who is not in the book any more', async () => {
     const [mara, wren] = [
-      await openSession(storage.knex, 'mara', NOW),
-      await openSession(storage.knex, 'wren', NOW),
+      await openSession(storage.knex, 'mara', 'computer', NOW),
+      await openSession(storage.knex, 'wren', 'computer', NOW),
     ];
     expect([await who(mara, NOW), await who(wren, NOW)]).toEqual(['Mara', 'Wren']);
     expect(await who(mara, NOW, EMPTY_BOOK)).toBeNull();
@@ -74,23 +101,23 @@ describe('a session', () => {
 
   test('ends when it is closed, alone', async () => {
     const [one, other] = [
-      await openSession(storage.knex, 'mara', NOW),
-      await openSession(storage.knex, 'mara', NOW),
+      await openSession(storage.knex, 'mara', 'computer', NOW),
+      await openSession(storage.knex, 'mara', 'computer', NOW),
     ];
     await closeSession(storage.knex, one);
     expect([await who(one, NOW), await who(other, NOW)]).toEqual([null, 'Mara']);
   });
 
   test('that has run out is swept away when the next one opens; one that runs stays', async () => {
-    await openSession(storage.knex, 'mara', NOW - SESSION_MS - 1);
-    const running = await openSession(storage.knex, 'mara', NOW - SESSION_MS + 1000);
-    await openSession(storage.knex, 'wren', NOW);
+    await openSession(storage.knex, 'mara', 'computer', NOW - SESSION_MS - 1);
+    const running = await openSession(storage.knex, 'mara', 'computer', NOW - IDLE_MS + 1000);
+    await openSession(storage.knex, 'wren', 'computer', NOW);
     expect(await storage.knex('sessions').select('*')).toHaveLength(2);
     expect(await who(running, NOW)).toBe('Mara');
   });
 
   test('is kept as a hash alone', async () => {
-    const token = await openSession(storage.knex, 'mara', NOW);
+    const token = await openSession(storage.knex, 'mara', 'computer', NOW);
     const [row] = await storage.knex('sessions').select('*');
     expect(row.token_hash).toBe(secretHash(token));
     expect(JSON.stringify(row)).not.toContain(token);
@@ -112,6 +139,17 @@ describe('a pass-phrase', () => {
   });
 });
 
+describe('a pass-phrase that guessers try first', () => {
+  test.each([
+    ['password1234', true],
+    ['qwertyuiop12', true],
+    ['aaaaaaaaaaaaaaa', true],
+    ['Low Shelf House 1', true],
+    ['three blue kites', false],
+    ['four green paper boats', false],
+  ])('%s: %s', (phrase, known) => expect(isKnown(phrase, ['Low Shelf House'])).toBe(known));
+});
+
 describe('the secret of a link', () => {
   const sol = 'link-sol' as ShareId;
   const locked = 'link-locked' as ShareId;
@@ -119,7 +157,7 @@ describe('the secret of a link', () => {
     await keepShareSecret(storage.knex, sol, { secret: 'right', passPhraseHash: null });
     await keepShareSecret(storage.knex, locked, {
       secret: 'right too',
-      passPhraseHash: await linkPhraseHash('blue door'),
+      passPhraseHash: await passPhraseHash('blue door'),
     });
   });
 
@@ -134,13 +172,14 @@ describe('the secret of a link', () => {
     ['link-locked', 'right', 'blue door', 'wrong-secret'],
     ['link-locked', 'right too', 'blue door', 'token'],
   ])('%s with %s and %s gives %s', async (id, secret, phrase, expected) => {
-    const got = await enterShare(storage.knex, id as ShareId, secret, phrase);
+    const got = await enterShare(storage.knex, id as ShareId, secret, phrase, NOW);
     expect(typeof got === 'string' ? got : 'token').toBe(expected);
     if (typeof got === 'string') return;
-    expect(await opensShare(storage.knex, id as ShareId, got.token)).toBe(true);
+    expect(await opensShare(storage.knex, id as ShareId, got.token, NOW)).toBe(true);
+    expect(await opensShare(storage.knex, id as ShareId, got.token, NOW + SESSION_MS)).toBe(false);
     for (const other of [sol, locked].filter((one) => one !== id))
-      expect(await opensShare(storage.knex, other, got.token)).toBe(false);
-    expect(await opensShare(storage.knex, id as ShareId, `${got.token}x`)).toBe(false);
+      expect(await opensShare(storage.knex, other, got.token, NOW)).toBe(false);
+    expect(await opensShare(storage.knex, id as ShareId, `${got.token}x`, NOW)).toBe(false);
   });
 
   test('tells when its own link was opened last', async () => {

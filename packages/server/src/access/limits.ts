@@ -1,4 +1,4 @@
-import { problem } from '@kobby/core';
+import { LINK_QUOTAS, problem } from '@kobby/core';
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { ProblemError } from '../problems.ts';
 
@@ -55,16 +55,27 @@ export class AttemptLimit {
   }
 }
 
+/** How much is written with one link in some minutes: a queue that was filled offline fits many times over. */
+export class ActLimit {
+  readonly #acts = limiter({ points: LINK_QUOTAS.acts, seconds: LINK_QUOTAS.actsWithinSeconds });
+
+  /** @throws {ProblemError} when it is too much: how long to wait is told, and nothing was kept. */
+  async take(shareId: string, acts: number): Promise<void> {
+    await counted(this.#acts, shareId, acts);
+  }
+}
+
 const limiter = ({ points, seconds }: { points: number; seconds: number }): RateLimiterMemory =>
   new RateLimiterMemory({ points, duration: seconds });
 
-async function counted(by: RateLimiterMemory, key: string): Promise<void> {
+async function counted(by: RateLimiterMemory, key: string, acts?: number): Promise<void> {
   try {
-    await by.consume(key);
+    await by.consume(key, acts ?? 1);
   } catch (refused) {
     if (!(refused instanceof RateLimiterRes)) throw refused;
     const seconds = Math.ceil(refused.msBeforeNext / 1000);
     const detail = `Wait ${Math.ceil(seconds / 60)} minutes, then try again.`;
-    throw new ProblemError(problem('too-many-attempts', detail), { 'Retry-After': String(seconds) });
+    const kind = acts === undefined ? 'too-many-attempts' : 'too-much';
+    throw new ProblemError(problem(kind, detail), { 'Retry-After': String(seconds) });
   }
 }

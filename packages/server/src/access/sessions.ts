@@ -1,4 +1,4 @@
-import type { Actor, Book, PersonId, ShareId } from '@kobby/core';
+import type { Actor, Book, OpenSession, PersonId, SessionDevice, ShareId } from '@kobby/core';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
 import { newSecret, sameText, secretHash } from './secrets.ts';
@@ -6,9 +6,12 @@ import { newSecret, sameText, secretHash } from './secrets.ts';
 /** How long a provider stays signed in, in milliseconds. */
 export const SESSION_MS = 30 * 24 * 60 * 60 * 1000;
 
-/** Writes the pass-phrase of a person, hashed with argon2id. */
+/** How a pass-phrase is kept: by argon2id, so that guessing it is slow. */
+export const passPhraseHash = (passPhrase: string): Promise<string> => hash(passPhrase.normalize('NFC'));
+
+/** Writes the pass-phrase of a person, hashed. */
 export async function setPassPhrase(db: Knex, personId: string, passPhrase: string): Promise<void> {
-  const row = { person_id: personId, pass_phrase_hash: await hash(passPhrase.normalize('NFC')) };
+  const row = { person_id: personId, pass_phrase_hash: await passPhraseHash(passPhrase) };
   await db('credentials').insert(row).onConflict('person_id').merge();
 }
 
@@ -21,31 +24,94 @@ export async function personByPassPhrase(db: Knex, passPhrase: string): Promise<
   return null;
 }
 
+const MINUTE_MS = 60_000;
+/** How long a provider stays signed in without doing anything, in milliseconds. */
+export const IDLE_MS = 14 * 24 * 60 * MINUTE_MS;
+// That somebody was there is noted no more often than this.
+const SEEN_EVERY_MS = 5 * MINUTE_MS;
+
+const stamp = (ms: number): string => new Date(ms).toISOString();
+
+interface SessionRow {
+  readonly token_hash: string;
+  readonly person_id: PersonId;
+  readonly expires_at: string;
+  readonly opened_at: string;
+  readonly seen_at: string;
+  readonly device: SessionDevice;
+}
+
 /** Opens a session; the token for the cookie comes back and only its hash is kept. */
-export async function openSession(db: Knex, personId: string, now: number): Promise<string> {
+export async function openSession(
+  db: Knex,
+  personId: string,
+  device: SessionDevice,
+  now: number,
+): Promise<string> {
   const token = newSecret();
-  await db('sessions').where('expires_at', '<', new Date(now).toISOString()).delete();
+  await db('sessions').where('expires_at', '<', stamp(now)).delete();
+  await db('sessions')
+    .where('seen_at', '<', stamp(now - IDLE_MS))
+    .delete();
   await db('sessions').insert({
     token_hash: secretHash(token),
     person_id: personId,
-    expires_at: new Date(now + SESSION_MS).toISOString(),
+    expires_at: stamp(now + SESSION_MS),
+    opened_at: stamp(now),
+    seen_at: stamp(now),
+    device,
   });
   return token;
 }
 
-/** Who a session's token belongs to; null when it is unknown or has run out. */
+/** Who a session's token belongs to; null when it is unknown, has run out, or nobody was there for too long. */
 export async function actorOfSession(
   db: Knex,
   book: Book,
   token: string,
   now: number,
 ): Promise<Actor | null> {
-  const row = (await db('sessions')
+  const row = (await open(db, now)
     .where({ token_hash: secretHash(token) })
-    .where('expires_at', '>', new Date(now).toISOString())
-    .first()) as { person_id: PersonId } | undefined;
+    .first()) as SessionRow | undefined;
   const person = row && book.people[row.person_id];
-  return person ? { kind: 'person', id: person.id, name: person.name } : null;
+  if (!person) return null;
+  if (row.seen_at < stamp(now - SEEN_EVERY_MS))
+    await db('sessions')
+      .where({ token_hash: row.token_hash })
+      .update({ seen_at: stamp(now) });
+  return { kind: 'person', id: person.id, name: person.name };
+}
+
+const open = (db: Knex, now: number): Knex.QueryBuilder =>
+  db('sessions')
+    .where('expires_at', '>', stamp(now))
+    .where('seen_at', '>', stamp(now - IDLE_MS));
+
+// What a session is called: of its hash, so that the name opens nothing.
+const nameOf = (tokenHash: string): string => secretHash(tokenHash).slice(0, 16);
+
+/** The sessions that are open, the one last used first; `own` is the hash of the one that asks. */
+export async function openSessions(db: Knex, own: string, now: number): Promise<readonly OpenSession[]> {
+  const rows = (await open(db, now).orderBy('seen_at', 'desc')) as SessionRow[];
+  return rows.map((row) => ({
+    id: nameOf(row.token_hash),
+    device: row.device,
+    openedAt: row.opened_at,
+    seenAt: row.seen_at,
+    isThis: row.token_hash === own,
+  }));
+}
+
+/** Ends the sessions that `isMeant` says, by name and hash; the hashes of those that ended come back. */
+export async function endSessions(
+  db: Knex,
+  isMeant: (id: string, hash: string) => boolean,
+): Promise<readonly string[]> {
+  const hashes = (await db('sessions').pluck('token_hash')) as string[];
+  const meant = hashes.filter((hash) => isMeant(nameOf(hash), hash));
+  await db('sessions').whereIn('token_hash', meant).delete();
+  return meant;
 }
 
 export const closeSession = async (db: Knex, token: string): Promise<void> => {
@@ -67,9 +133,6 @@ export const keepShareSecret = async (
   });
 };
 
-/** How the pass-phrase of a link is kept: it has less chance in it than a secret, so guessing it is made slow. */
-export const linkPhraseHash = (passPhrase: string): Promise<string> => hash(passPhrase.normalize('NFC'));
-
 interface SecretRow {
   readonly secret_hash: string;
   readonly pass_phrase_hash: string | null;
@@ -84,6 +147,7 @@ export async function enterShare(
   shareId: ShareId,
   secret: string,
   passPhrase: string | undefined,
+  now: number,
 ): Promise<{ readonly token: string } | 'wrong-secret' | 'locked' | 'wrong-phrase'> {
   const known = (await db('share_secrets').where({ share_id: shareId }).first()) as SecretRow | undefined;
   if (!known || !sameText(known.secret_hash, secretHash(secret))) return 'wrong-secret';
@@ -92,15 +156,21 @@ export async function enterShare(
     if (!(await verify(known.pass_phrase_hash, passPhrase.normalize('NFC')))) return 'wrong-phrase';
   }
   const token = newSecret();
-  await db('share_sessions').insert({ token_hash: secretHash(token), share_id: shareId });
+  await db('share_sessions').where('expires_at', '<', stamp(now)).delete();
+  await db('share_sessions').insert({
+    token_hash: secretHash(token),
+    share_id: shareId,
+    expires_at: stamp(now + SESSION_MS),
+  });
   return { token };
 }
 
-/** Whether a token opens a link. */
-export const opensShare = async (db: Knex, shareId: ShareId, token: string): Promise<boolean> =>
+/** Whether a token opens a link, and has not run out. */
+export const opensShare = async (db: Knex, shareId: ShareId, token: string, now: number): Promise<boolean> =>
   Boolean(
     await db('share_sessions')
       .where({ token_hash: secretHash(token), share_id: shareId })
+      .where('expires_at', '>', stamp(now))
       .first(),
   );
 

@@ -89,10 +89,11 @@ export class ShareViews {
     this.#hub.add(ctx, { shareId, told: toldOf(view) }).send('handover', view);
   }
 
-  /** Lets go of what is waiting to be sent. */
+  /** Lets go of what is waiting to be sent, and of everyone who listens. */
   stop(): void {
     if (this.#due) clearTimeout(this.#due);
     this.#due = null;
+    this.#hub.each((stream) => stream.end());
   }
 
   #soon(): void {

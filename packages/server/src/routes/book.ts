@@ -12,7 +12,7 @@ export async function showBook(ctx: Context, services: Services): Promise<void> 
   const me = await requireProvider(ctx, services);
   const { keeper, knex, clock } = services;
   if (ctx.query.since !== undefined) {
-    const gestures = await keptSince(knex, sinceOf(ctx), MOST_CAUGHT_UP);
+    const gestures = isOfNow(ctx, services) ? await keptSince(knex, sinceOf(ctx), MOST_CAUGHT_UP) : null;
     if (!gestures) throw fail('take-a-snapshot', 'Fetch the whole book instead.');
     ctx.body = { seq: gestures.at(-1)?.seq ?? sinceOf(ctx), gestures };
     return;
@@ -20,6 +20,7 @@ export async function showBook(ctx: Context, services: Services): Promise<void> 
   await keeper.exclusive(async () => {
     ctx.body = {
       seq: keeper.seq,
+      epoch: keeper.epoch,
       today: clock.today(),
       me,
       demo: services.demoPassPhrase !== null,
@@ -52,12 +53,16 @@ export async function listenLive(ctx: Context, services: Services): Promise<void
   const since = sinceOf(ctx);
   // Nothing is kept between looking up what was missed and listening.
   await keeper.exclusive(async () => {
-    const missed = await keptSince(knex, since, MOST_CAUGHT_UP);
+    const missed = isOfNow(ctx, services) ? await keptSince(knex, since, MOST_CAUGHT_UP) : null;
     const stream = providers.add(ctx, session);
     if (!missed) stream.send('take-a-snapshot', problem('take-a-snapshot', 'Fetch the whole book instead.'));
     for (const kept of missed ?? []) stream.send('kept', kept, kept.seq);
   });
 }
+
+// Who does not say which epoch it knows is taken at its number.
+const isOfNow = (ctx: Context, { keeper }: Services): boolean =>
+  ctx.query.epoch === undefined || ctx.query.epoch === keeper.epoch;
 
 function sinceOf(ctx: Context): number {
   const text = ctx.get('Last-Event-ID') || String(ctx.query.since ?? '');

@@ -1,7 +1,15 @@
-import { HOME_ID, setupRequestSchema, signInRequestSchema, type Actor, type Door } from '@kobby/core';
+import {
+  HOME_ID,
+  setupRequestSchema,
+  signInRequestSchema,
+  type Actor,
+  type Door,
+  type SessionDevice,
+} from '@kobby/core';
 import { STARTER_RULES, starterChanges } from '@kobby/starter';
 import type { Context } from 'koa';
 import { DEVICE_MS, deviceOf, rememberDevice } from '../access/devices.ts';
+import { refuseKnown } from '../access/known.ts';
 import { newSecret, sameText, secretHash } from '../access/secrets.ts';
 import {
   actorOfSession,
@@ -64,17 +72,27 @@ export async function showDoor(ctx: Context, services: Services): Promise<void> 
   ctx.body = door(services, (await signedIn(ctx, services)) !== null);
 }
 
-export async function setUp(ctx: Context, services: Services): Promise<void> {
-  const { keeper, attempts, knex, clock } = services;
-  const request = readBy(setupRequestSchema, ctx.request.body);
-  const attempt = await attempts.take({ door: 'set-up', address: ctx.ip, device: null });
-  if (keeper.book.homes[HOME_ID]) throw fail('already-set-up', 'Sign in instead.');
-  if (!sameText(request.code.toUpperCase(), services.setUpCode)) {
+/**
+ * Whether whoever asks has the code from the terminal of a home that is still to be made.
+ * @throws {ProblemError} when they do not, or there is a home.
+ */
+export async function requireSetUpCode(ctx: Context, services: Services, code: string): Promise<void> {
+  const attempt = await services.attempts.take({ door: 'set-up', address: ctx.ip, device: null });
+  if (services.keeper.book.homes[HOME_ID]) throw fail('already-set-up', 'Sign in instead.');
+  if (!sameText(code.toUpperCase(), services.setUpCode)) {
+    services.events.note('wrong-set-up-code', ctx);
     throw fail('wrong-fields', 'Nothing was kept. See the fields below.', [
       { path: ['code'], message: 'This is not the code that the terminal shows' },
     ]);
   }
   await attempt.wasRight();
+}
+
+export async function setUp(ctx: Context, services: Services): Promise<void> {
+  const { keeper, knex, clock } = services;
+  const request = readBy(setupRequestSchema, ctx.request.body);
+  await requireSetUpCode(ctx, services, request.code);
+  refuseKnown(request.passPhrase, [request.homeName, request.providerName]);
   const personId = `person-${newSecret().slice(0, 16)}`;
   const { zone, homeName: name, providerName } = request;
   const gesture = {
@@ -90,23 +108,44 @@ export async function setUp(ctx: Context, services: Services): Promise<void> {
     alongside: (trx) => setPassPhrase(trx, personId, request.passPhrase),
   });
   if (answer.outcome === 'not-kept') throw new ProblemError(answer.problem);
+  services.events.note('home-set-up', ctx);
   await startSession(ctx, services, personId, knex);
 }
 
-export async function signIn(ctx: Context, services: Services): Promise<void> {
-  const { passPhrase } = readBy(signInRequestSchema, ctx.request.body);
-  const { attempts, knex, clock } = services;
+/**
+ * Whose pass-phrase it is, by an attempt that counts before it is looked at.
+ * @param field where it stands in the request.
+ * @throws {ProblemError} when it is nobody's, or too many were wrong.
+ */
+export async function requirePassPhrase(
+  ctx: Context,
+  services: Services,
+  passPhrase: string,
+  field = 'passPhrase',
+): Promise<string> {
+  const { attempts, knex, clock, events } = services;
   const device = await deviceOf(knex, ctx.cookies.get(cookieName(ctx, DEVICE)), clock.now());
   const attempt = await attempts.take({ door: 'provider', address: ctx.ip, device });
   const personId = await personByPassPhrase(knex, passPhrase);
   if (!personId) {
+    events.note('wrong-pass-phrase', ctx);
     throw fail('wrong-pass-phrase', 'This is not the pass-phrase of this home.', [
-      { path: ['passPhrase'], message: 'This is not the pass-phrase of this home' },
+      { path: [field], message: 'This is not the pass-phrase of this home' },
     ]);
   }
   await attempt.wasRight();
-  await startSession(ctx, services, personId, knex);
+  return personId;
 }
+
+export async function signIn(ctx: Context, services: Services): Promise<void> {
+  const { passPhrase } = readBy(signInRequestSchema, ctx.request.body);
+  const personId = await requirePassPhrase(ctx, services, passPhrase);
+  await startSession(ctx, services, personId, services.knex);
+}
+
+// No more of it is kept than tells one from the other in a list.
+const deviceKind = (ctx: Context): SessionDevice =>
+  /mobile|android|iphone|ipad/i.test(ctx.get('User-Agent')) ? 'phone' : 'computer';
 
 async function startSession(
   ctx: Context,
@@ -114,8 +153,9 @@ async function startSession(
   personId: string,
   knex: Services['knex'],
 ): Promise<void> {
+  services.events.note('signed-in', ctx);
   const now = services.clock.now();
-  const token = await openSession(knex, personId, now);
+  const token = await openSession(knex, personId, deviceKind(ctx), now);
   ctx.cookies.set(cookieName(ctx, SESSION), token, { ...cookieOptions(ctx), maxAge: SESSION_MS });
   // It stays when somebody signs out: it opens nothing, and tells who lives here from who guesses.
   if ((await deviceOf(knex, ctx.cookies.get(cookieName(ctx, DEVICE)), now)) === null)
@@ -126,14 +166,18 @@ async function startSession(
   ctx.body = door(services, true);
 }
 
+/** The open pages of sessions that ended hear nothing more. */
+export function endStreamsOf({ providers }: Services, sessions: readonly string[]): void {
+  providers.each((stream, about) => {
+    if (sessions.includes(about)) stream.end();
+  });
+}
+
 export async function signOut(ctx: Context, services: Services): Promise<void> {
   const token = ctx.cookies.get(cookieName(ctx, SESSION));
   if (token) await closeSession(services.knex, token);
-  // Its open pages hear nothing more.
-  const session = sessionOf(ctx);
-  services.providers.each((stream, about) => {
-    if (about === session) stream.end();
-  });
+  endStreamsOf(services, [sessionOf(ctx)]);
+  services.events.note('signed-out', ctx);
   ctx.cookies.set(cookieName(ctx, SESSION), null, cookieOptions(ctx));
   ctx.body = door(services, false);
 }

@@ -1,7 +1,7 @@
 import { MAX_FILE_BYTES } from '@kobby/core';
 import type { Context } from 'koa';
 import { fail } from '../problems.ts';
-import { FileRefused } from '../store/files.ts';
+import { FileRefused } from '../store/look-into.ts';
 import { requireProvider } from './door.ts';
 import type { Services } from './services.ts';
 

@@ -49,6 +49,7 @@ describe('a child who is forgotten', () => {
     expect((await forget()).body.answers[0].outcome).toBe('kept');
     const { body } = await mara.ask('GET', '/api/book');
     expect(JSON.stringify(body)).not.toMatch(/zyra|quill/i);
+    await server.app.services.keeper.settled();
     expect(body.book.wishes['wish-zq'].words).toBe('A cup for a child');
     expect(JSON.stringify(await server.app.services.knex('journal').select('*'))).not.toMatch(/zyra|quill/i);
     for (const name of readdirSync(server.folder).filter((file) => file.startsWith('kobby.sqlite')))

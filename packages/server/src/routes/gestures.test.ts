@@ -1,4 +1,4 @@
-import { MAX_GESTURES_BYTES } from '@kobby/core';
+import { dayInZone, homeOf, MAX_GESTURES_BYTES } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { aGesture, EventReader, startTestServer, type Caller, type TestServer } from '../testing/server.ts';
 
@@ -98,6 +98,25 @@ describe('a gesture', () => {
       'changes',
     ]);
   });
+});
+
+test('a clock that is ahead writes nothing into days to come; what was done long ago stays when it was', async () => {
+  const tick = (day: number) => ({
+    type: 'daybook/tick',
+    subject: { placementId: 'unit-kites-18', day, supplyId: null },
+  });
+  for (const [day, at] of [
+    [4, '2099-01-01T00:00:00.000Z'],
+    [5, '2027-03-09T15:00:00.000Z'],
+  ] as const)
+    expect((await mara.send([tick(day) as never], { at })).status).toBe(200);
+  const ticks = Object.values(server.app.services.keeper.book.ticks).filter(
+    ({ placementId }) => placementId === 'unit-kites-18',
+  );
+  // Days are the home's: in the evening there it is tomorrow already by universal time.
+  const { zone } = homeOf(server.app.services.keeper.book);
+  const days = ticks.map(({ at }) => dayInZone(Date.parse(at), zone));
+  expect(days.toSorted()).toEqual(['2027-03-09', '2027-03-11']);
 });
 
 describe('bad input is refused at its field, and nothing is stored', () => {

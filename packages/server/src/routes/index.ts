@@ -1,10 +1,24 @@
 import Router from '@koa/router';
 import type { Context } from 'koa';
+import {
+  bringBackup,
+  dropBackup,
+  makeBackup,
+  restore,
+  setUpBrought,
+  setUpRestored,
+  showBackup,
+  showBackups,
+  showHomeFile,
+  tryBackup,
+} from './backups.ts';
 import { keepGestures, listenLive, showBook } from './book.ts';
+import { showHealth } from './health.ts';
 import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './contract.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
+import { changePassPhrase, endSession, showSessions } from './sessions.ts';
 import { keepFile, showFile } from './files.ts';
-import { sendOut, showMessage, showOutbox, showWeather } from './outbox.ts';
+import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
 import { actShared, enter, makeShare, showShared, showShares, watchShared } from './shares.ts';
 
@@ -12,16 +26,19 @@ type Handler = (ctx: Context, services: Services, params: Record<string, string>
 
 // One handler for each endpoint of the contract; leaving one out does not compile.
 const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
-  health: (ctx) => {
-    ctx.body = { ok: true };
-  },
+  health: showHealth,
   openapi: (ctx) => {
     ctx.body = openApiDocument();
   },
   door: showDoor,
   setUp,
+  setUpBrought,
+  setUpRestored,
   signIn,
   signOut,
+  sessions: showSessions,
+  endSession,
+  changePassPhrase,
   book: showBook,
   gestures: keepGestures,
   live: listenLive,
@@ -33,6 +50,15 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   sendOut,
   message: showMessage,
   weather: showWeather,
+  prices: showPrices,
+  backups: showBackups,
+  makeBackup,
+  bringBackup,
+  dropBackup,
+  backup: showBackup,
+  tryBackup,
+  homeFile: showHomeFile,
+  restore,
   enterShare: enter,
   shared: showShared,
   sharedActs: actShared,

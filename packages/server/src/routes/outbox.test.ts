@@ -1,4 +1,4 @@
-import { plainDay, weatherSchema } from '@kobby/core';
+import { plainDay, pricesSchema, proposePrices, weatherSchema } from '@kobby/core';
 import ICAL from 'ical.js';
 import PostalMime from 'postal-mime';
 import { afterEach, describe, expect, test } from 'vitest';
@@ -104,5 +104,18 @@ describe('the made-up weather', () => {
     const year = await seededWeather.forecast(plainDay('2027-01-01'), 365);
     for (const day of year) expect(weatherSchema.safeParse(day).success).toBe(true);
     expect(new Set(year.map(({ sky }) => sky)).size).toBeGreaterThan(2);
+  });
+});
+
+describe('the made-up shop', () => {
+  test('has offers that a cupboard can take', async () => {
+    server = await startTestServer();
+    mara = await server.provider();
+    const { shop, offers } = pricesSchema.parse((await mara.ask('GET', '/api/prices')).body);
+    expect(new Set(offers.map(({ name, pack }) => `${name} ${pack}`)).size).toBe(offers.length);
+    const { book, today } = { book: server.app.services.keeper.book, today: plainDay('2027-03-11') };
+    const { rows } = proposePrices(offers, shop, book, today);
+    expect(rows.filter((row) => !row.ok)).toEqual([]);
+    expect(rows.length).toBeGreaterThan(20);
   });
 });

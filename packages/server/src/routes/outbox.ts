@@ -2,6 +2,7 @@ import {
   calendarFile,
   CALENDARS,
   eventEntries,
+  forOthers,
   homeOf,
   preparationEntries,
   read,
@@ -64,7 +65,7 @@ async function sendCalendar(
     throw fail('refused', 'There is no such unit any more.', [
       { path: ['unitId'], message: 'There is no such unit any more' },
     ]);
-  const reading = read(book, unitId, clock.today());
+  const reading = read(forOthers(book), unitId, clock.today());
   const entries = of === 'events' ? eventEntries(reading) : preparationEntries(reading);
   if (entries.length === 0) throw fail('refused', 'There is nothing to put into this calendar yet.');
   const { home, unit } = reading.frame;
@@ -109,4 +110,10 @@ const FORECAST_DAYS = 10;
 export async function showWeather(ctx: Context, services: Services): Promise<void> {
   await requireProvider(ctx, services);
   ctx.body = { days: await services.weather.forecast(services.clock.today(), FORECAST_DAYS) };
+}
+
+export async function showPrices(ctx: Context, services: Services): Promise<void> {
+  await requireProvider(ctx, services);
+  const { prices } = services;
+  ctx.body = { shop: prices.shop, offers: await prices.offers() };
 }

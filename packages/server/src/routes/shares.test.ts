@@ -1,4 +1,4 @@
-import { handoverPatchSchema, handoverSchema, patched, plainDay } from '@kobby/core';
+import { handoverPatchSchema, handoverSchema, LINK_QUOTAS, patched, plainDay } from '@kobby/core';
 import { afterEach, describe, expect, test } from 'vitest';
 import { ATTEMPTS } from '../access/limits.ts';
 import { EventReader, startTestServer, type Caller, type TestServer } from '../testing/server.ts';
@@ -55,6 +55,43 @@ describe('a link', () => {
     }
     const [kept] = await server.app.services.knex('share_secrets').select('*');
     expect(kept.secret_hash).not.toContain(secret);
+  });
+
+  test('writes no more than anybody writes: what is beyond waits, or is told, and the rest goes on', async () => {
+    await enter();
+    await sol.ask('POST', '/api/shared/link-sol/enter', { secret });
+    const { knex, keeper } = server.app.services;
+    const timer = (i: number) => ({
+      gestureId: `timer-of-sol-${i}`,
+      at: '2027-03-11T16:00:00.000Z',
+      act: {
+        kind: 'start-timer',
+        timer: {
+          id: `t-${i}`,
+          label: 'Rice',
+          startedAt: '2027-03-11T16:00:00.000Z',
+          endsAt: '2027-03-11T17:00:00.000Z',
+        },
+      },
+    });
+    const { body } = await send(
+      ...Array.from({ length: LINK_QUOTAS.timers + 1 }, (_, i) => timer(i)),
+      tick(),
+    );
+    const outcomes = (body.answers as { outcome: string }[]).map(({ outcome }) => outcome);
+    expect(outcomes.slice(-3)).toEqual(['kept', 'not-kept', 'kept']);
+    expect(Object.values(keeper.book.timers).filter(({ shareId }) => shareId === 'link-sol')).toHaveLength(
+      LINK_QUOTAS.timers,
+    );
+    const flood = Array.from({ length: 200 }, () => ({ nothing: true }));
+    for (let i = 0; i < 2; i += 1) expect((await send(...flood)).status).toBe(200);
+    const { status, body: told, headers } = await send(...flood);
+    expect([status, told.type, Number(headers.get('retry-after')) > 0]).toEqual([
+      429,
+      'urn:kobby:problem:too-much',
+      true,
+    ]);
+    expect(await knex('marks').first()).toBeDefined();
   });
 
   test('does not open with another secret, nor for another link', async () => {

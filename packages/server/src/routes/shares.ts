@@ -4,12 +4,14 @@ import {
   mayTick,
   mayWrite,
   problem,
+  quotaReached,
   shareActsRequestSchema,
   sharePathSchema,
   shareRequestSchema,
   timedActSchema,
   type Actor,
   type Answer,
+  type Book,
   type FieldProblem,
   type Handover,
   type Problem,
@@ -23,10 +25,10 @@ import { newSecret } from '../access/secrets.ts';
 import {
   enterShare,
   keepShareSecret,
-  linkPhraseHash,
   noteOpened,
   openingsOf,
   opensShare,
+  passPhraseHash,
 } from '../access/sessions.ts';
 import { fail, readBy, sendProblem } from '../problems.ts';
 import { requireProvider, setShareToken, shareToken } from './door.ts';
@@ -40,19 +42,21 @@ export async function makeShare(ctx: Context, services: Services): Promise<void>
   const me = await requireProvider(ctx, services);
   const { gestureId, at, share, passPhrase } = readBy(shareRequestSchema, ctx.request.body);
   const secret = newSecret();
-  const passPhraseHash = passPhrase === null ? null : await linkPhraseHash(passPhrase);
+  const phraseHash = passPhrase === null ? null : await passPhraseHash(passPhrase);
   const locked = passPhrase !== null;
   const gesture = { id: gestureId, at, changes: [{ type: 'share/make', share: { ...share, locked } }] };
   let isNew = false;
   const answer = await services.keeper.keep(gesture, me, {
     alongside: async (trx) => {
       isNew = true;
-      await keepShareSecret(trx, share.id, { secret, passPhraseHash });
+      await keepShareSecret(trx, share.id, { secret, passPhraseHash: phraseHash });
     },
   });
   if (answer.outcome === 'not-kept') sendProblem(ctx, answer.problem);
-  else if (isNew) ctx.body = { shareId: share.id, secret, answer };
-  else
+  else if (isNew) {
+    services.events.note('link-made', ctx);
+    ctx.body = { shareId: share.id, secret, answer };
+  } else
     throw fail(
       'id-reused',
       'This link was made before, and its secret is told only once. Make another link.',
@@ -69,8 +73,9 @@ export async function enter(ctx: Context, services: Services, params: Params): P
   const { secret, passPhrase } = readBy(enterRequestSchema, ctx.request.body);
   const { attempts, knex, shareViews } = services;
   const attempt = await attempts.take({ door: `link:${shareId}`, address: ctx.ip, device: null });
-  const entered = await enterShare(knex, shareId, secret, passPhrase);
+  const entered = await enterShare(knex, shareId, secret, passPhrase, services.clock.now());
   if (entered === 'wrong-secret' || entered === 'wrong-phrase') {
+    services.events.note('wrong-link', ctx);
     throw entered === 'wrong-secret'
       ? fail('not-found', 'This link leads nowhere. Ask for a new one.')
       : fail('wrong-pass-phrase', 'This is not the pass-phrase of this link.', [
@@ -83,6 +88,7 @@ export async function enter(ctx: Context, services: Services, params: Params): P
   if (entered === 'locked')
     throw fail('link-locked', `Whoever sent it to you knows it: ask ${view.homeName}.`);
   ctx.body = view;
+  services.events.note('link-entered', ctx);
   setShareToken(ctx, shareId, entered.token);
   await noteOpened(knex, shareId, services.clock.now());
 }
@@ -91,7 +97,7 @@ export async function enter(ctx: Context, services: Services, params: Params): P
 async function requireShare(ctx: Context, services: Services, params: Params): Promise<ShareId> {
   const shareId = shareIdOf(params);
   const token = shareToken(ctx, shareId);
-  if (!token || !(await opensShare(services.knex, shareId, token))) {
+  if (!token || !(await opensShare(services.knex, shareId, token, services.clock.now()))) {
     throw fail('sign-in-needed', 'Open the link again as it was sent to you.');
   }
   services.shareViews.view(shareId);
@@ -111,6 +117,7 @@ export async function watchShared(ctx: Context, services: Services, params: Para
 export async function actShared(ctx: Context, services: Services, params: Params): Promise<void> {
   const shareId = await requireShare(ctx, services, params);
   const { acts } = readBy(shareActsRequestSchema, ctx.request.body);
+  await services.acts.take(shareId, acts.length);
   const answers: Answer[] = [];
   for (const raw of acts) answers.push(await keepAct(raw, shareId, services));
   ctx.body = { answers };
@@ -125,7 +132,9 @@ async function keepAct(raw: unknown, shareId: ShareId, services: Services): Prom
   const name = shareViews.view(shareId).label;
   const actor: Actor = { kind: 'share', id: shareId, name };
   const gesture = { id, at, changes: [changeOf(act, shareViews.unitOf(shareId))] };
-  return keeper.keep(gesture, actor, { barred: () => barredFrom(act, shareViews.view(shareId)) });
+  return keeper.keep(gesture, actor, {
+    barred: (book) => barredFrom(act, shareViews.view(shareId)) ?? tooMuch(act, book, shareId),
+  });
 }
 
 const wrongAct = (raw: unknown, errors: readonly FieldProblem[]): { id: string | null; problem: Problem } => {
@@ -147,6 +156,12 @@ function barredFrom(act: ShareAct, view: Handover): Problem | null {
   if (allowed) return null;
   const message = 'This is not on your list any more';
   return problem('refused', `${message}.`, [{ path: ['act'], message }]);
+}
+
+function tooMuch(act: ShareAct, book: Book, shareId: ShareId): Problem | null {
+  if (act.kind !== 'note' && act.kind !== 'start-timer') return null;
+  const message = quotaReached(book, shareId, act.kind);
+  return message === null ? null : problem('refused', `${message}.`, [{ path: ['act'], message }]);
 }
 
 function changeOf(act: ShareAct, unitId: UnitId): unknown {

@@ -4,7 +4,8 @@ import { join } from 'node:path';
 import { KINDS, type Book } from '@kobby/core';
 import { afterEach, beforeEach, expect, inject, test } from 'vitest';
 import { loadBook, writeTouched } from './book-store.ts';
-import { connect, DATABASE_FILE, openStorage, type Storage } from './database.ts';
+import { connect, openStorage, type Storage } from './database.ts';
+import { DATABASE_FILE } from '../backups/places.ts';
 
 let folder: string;
 let storage: Storage;

@@ -1,4 +1,4 @@
-import { kindOf, KINDS, type Cell, type Entity, type Kind, type ColumnWay } from '@kobby/core';
+import { fieldProblems, kindOf, KINDS, type Cell, type Entity, type Kind, type ColumnWay } from '@kobby/core';
 
 /** A row of a table as the database gives and takes it. */
 export type Row = Record<string, Cell>;
@@ -7,7 +7,7 @@ export type Row = Record<string, Cell>;
 export interface Codec {
   readonly table: string;
   toRow(entity: Entity): Row;
-  /** @throws {Error} naming table and row when what is stored is not an entity of this kind. */
+  /** @throws {Error} saying in words what of it is not as it should be when what is stored is not an entity of this kind. */
   fromRow(row: Row): Entity;
 }
 
@@ -21,10 +21,21 @@ const stored = (way: ColumnWay, value: unknown): Cell => {
 };
 
 const restored = (way: ColumnWay, cell: Cell): unknown => {
-  if (way === 'json') return JSON.parse(String(cell));
+  if (way === 'json') return jsonIn(cell);
   if (way === 'blank') return cell === '' ? null : cell;
   return way === 'flag' ? cell === 1 : cell;
 };
+
+// What no field takes, not even one with a default: a schema refuses it in its own words; a parser's would quote what stands there.
+const UNREADABLE = Symbol('unreadable');
+
+function jsonIn(cell: Cell): unknown {
+  try {
+    return JSON.parse(String(cell));
+  } catch {
+    return UNREADABLE;
+  }
+}
 
 function codec(kind: Kind): Codec {
   const { ways, schema } = kindOf(kind);
@@ -49,7 +60,9 @@ function codec(kind: Kind): Codec {
       );
       const parsed = schema.safeParse(entity);
       if (parsed.success) return parsed.data as Entity;
-      throw new Error(`table ${table}, row ${String(row.id)} is damaged: ${parsed.error.message}`);
+      const [first] = fieldProblems(parsed.error);
+      const where = `${first!.path.join('.') || 'all of it'}: ${first!.message}`;
+      throw new Error(where);
     },
   };
 }

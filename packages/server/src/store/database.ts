@@ -1,21 +1,11 @@
-import {
-  chmodSync,
-  closeSync,
-  existsSync,
-  fsyncSync,
-  mkdirSync,
-  openSync,
-  renameSync,
-  rmSync,
-} from 'node:fs';
+import { chmodSync, existsSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import knexFactory, { type Knex } from 'knex';
+import { makeBackup } from '../backups/make.ts';
+import { BACKUPS_FOLDER, DATABASE_FILE } from '../backups/places.ts';
 import { migrationNames, migrationSource } from './migrations/index.ts';
-import { isWhole, refuseDamaged, refuseForeign, refuseNewer } from './soundness.ts';
-
-/** The name of the database file in a data folder. */
-export const DATABASE_FILE = 'kobby.sqlite';
+import { refuseDamaged, refuseForeign, refuseNewer, refuseShared } from './soundness.ts';
 
 // What every connection is set to, and what reading the setting back gives.
 export const STORAGE_SETTINGS = {
@@ -53,6 +43,7 @@ export async function openStorage(
   refuseForeign(file);
   const release = lockFolder(folder);
   try {
+    refuseShared(file, folder);
     const knex = connect(file);
     await soundAndMigrated(knex, folder).catch(async (error: unknown) => {
       await knex.destroy();
@@ -82,6 +73,8 @@ export function connect(file: string): Knex {
     client: 'better-sqlite3',
     connection: { filename: file },
     useNullAsDefault: true,
+    // An error names no value: what a child's note says does not come into a log.
+    compileSqlOnError: false,
     pool: {
       min: 1,
       max: 1,
@@ -89,8 +82,15 @@ export function connect(file: string): Knex {
         connection: Database.Database,
         done: (error: Error | null, connection: unknown) => void,
       ) => {
-        for (const [name, value] of Object.entries(STORAGE_SETTINGS)) connection.pragma(`${name} = ${value}`);
-        done(null, connection);
+        try {
+          for (const [name, value] of Object.entries(STORAGE_SETTINGS))
+            connection.pragma(`${name} = ${value}`);
+          done(null, connection);
+        } catch (error) {
+          // Nobody else would let go of it, and the file would seem to be in use.
+          connection.close();
+          done(error as Error, connection);
+        }
       },
     },
   });
@@ -101,34 +101,20 @@ async function soundAndMigrated(knex: Knex, folder: string): Promise<void> {
   await refuseNewer(knex, migrationNames);
   const [done, pending] = (await knex.migrate.list({ migrationSource })) as [unknown[], unknown[]];
   if (pending.length === 0) return;
-  if (done.length > 0) await backUp(knex, folder, done.length);
+  if (done.length > 0) backUp(folder, done.length);
   await knex.migrate.latest({ migrationSource });
 }
 
-async function backUp(knex: Knex, folder: string, step: number): Promise<void> {
-  const file = join(folder, `before-migration-${step + 1}.sqlite`);
-  if (existsSync(file)) return;
-  // Under its name only when it is whole and on the disk: half a backup is none.
-  const unfinished = `${file}.part`;
-  rmSync(unfinished, { force: true });
-  await knex.raw('VACUUM INTO ?', [unfinished]);
-  if (!isWhole(unfinished))
-    throw new Error(`The backup before a migration could not be read back: ${unfinished}`);
-  syncFile(unfinished);
-  renameSync(unfinished, file);
-}
-
-function syncFile(path: string): void {
-  const opened = openSync(path, 'r+');
-  fsyncSync(opened);
-  closeSync(opened);
+function backUp(folder: string, step: number): void {
+  const file = join(folder, BACKUPS_FOLDER, `before-migration-${step + 1}.sqlite`);
+  if (!existsSync(file)) makeBackup(folder, file);
 }
 
 /**
  * Takes a folder for this process. The lock is SQLite's own on a second file: the system lets go of it with
  * the process, however that ends, so a stale lock cannot stay behind.
  */
-function lockFolder(folder: string): () => void {
+export function lockFolder(folder: string): () => void {
   const lock = new Database(join(folder, 'lock.sqlite'), { timeout: 0 });
   try {
     lock.exec('BEGIN EXCLUSIVE');

@@ -8,10 +8,12 @@ import {
   append,
   earlierAnswer,
   hashOf,
+  condenseSome,
   historyOf,
   keptSince,
   newestSeq,
-  redact,
+  orderRedaction,
+  redactSome,
   type JournalEntry,
 } from './journal.ts';
 
@@ -113,7 +115,11 @@ describe('the journal', () => {
       inverse: { type: 'x', text: 'Cup of Ada, red' } as never,
     });
     await write(entry('a'), about, beside, entry('d', { inverse: null }));
-    await storage.knex.transaction((trx) => redact(trx, new Set(['children/ada']), ['Ada']));
+    await storage.knex.transaction((trx) => orderRedaction(trx, new Set(['children/ada']), ['Ada']));
+    // What is told of it is clean already, before the lines themselves are.
+    expect(JSON.stringify(await historyOf(storage.knex, MARA, 9))).not.toMatch(/\bAda\b/);
+    while (await redactSome(storage.knex));
+    expect(await storage.knex('redactions')).toEqual([]);
     const rows = await storage.knex('journal').orderBy('seq');
     expect(JSON.stringify(rows)).not.toMatch(/\bAda\b/);
     expect(rows.map(({ label }) => label)).toEqual([
@@ -131,6 +137,25 @@ describe('the journal', () => {
     await write(entry('e'));
     expect(await idsSince(4, 9)).toEqual(['e']);
   });
+});
+
+test('old lines are condensed: who did what stays, what it changed goes, and what is sent again is known', async () => {
+  const knex = storage.knex;
+  await write(...Array.from({ length: 30 }, (_, i) => entry(`g${i}`)));
+  await knex('journal').where('seq', '<=', 20).update({ kept_at: '2026-11-01T00:00:00.000Z' });
+  const now = Date.parse('2027-03-11T00:00:00.000Z');
+  while (await condenseSome(knex, now));
+  const whole = () => knex('journal').whereNotNull('inverse').pluck('seq');
+  expect(await whole()).toHaveLength(30);
+  // As if two thousand more had come since.
+  await knex.raw(`WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 2000)
+    INSERT INTO journal (gesture_id, body_hash, actor_kind, actor_id, actor_name, label, gesture, touched, kept_at)
+    SELECT 'more-' || i, 'h', 'person', 'wren', 'Wren', 'more', '{}', '[]', '2027-03-10T00:00:00.000Z' FROM n`);
+  while (await condenseSome(knex, now));
+  expect(await whole()).toEqual([21, 22, 23, 24, 25, 26, 27, 28, 29, 30]);
+  const [line] = await knex('journal').where({ seq: 3 });
+  expect([line.label, JSON.parse(line.gesture).changes, line.touched]).toEqual(['what g2 did', [], '[]']);
+  expect(await earlierAnswer(knex, 'g2')).toMatchObject({ bodyHash: hashOf('g2'), answer: { seq: 3 } });
 });
 
 describe('the hash of a value', () => {

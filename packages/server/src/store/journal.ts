@@ -105,7 +105,9 @@ export async function historyOf(db: Knex, actor: Actor, most: number): Promise<r
     .where({ actor_kind: actor.kind, actor_id: actor.id })
     .orderBy('seq', 'desc')
     .limit(most)) as JournalRow[];
-  return rows.toReversed().map((row) => {
+  const jobs = await redactionsLeft(db);
+  return rows.toReversed().map((kept) => {
+    const row = jobs.reduce(redacted, kept);
     const gesture = JSON.parse(row.gesture) as Gesture;
     return {
       id: gesture.id,
@@ -117,34 +119,137 @@ export async function historyOf(db: Knex, actor: Actor, most: number): Promise<r
   });
 }
 
+/** Somebody who is to be taken out of the journal: what the gestures about them touched, and their names. */
+interface Redaction {
+  readonly number: number;
+  readonly refs: ReadonlySet<string>;
+  readonly words: readonly string[];
+  readonly doneTo: number;
+  readonly upTo: number;
+}
+
 /**
- * Takes somebody who was forgotten out of the journal: gestures that touched one of `refs` keep only their id and
- * their versions, and `words` go from the texts of all others. Nothing up to now is played again.
+ * Orders that somebody who was forgotten goes from the journal: gestures that touched one of `refs` keep only their id and their
+ * versions, and `words` go from the texts of all others. Nothing up to now is played again. The lines are gone over afterwards,
+ * some at a time ({@link redactSome}): a long journal holds nobody up, and until then what is told of it is cleaned as it is read.
  */
-export async function redact(
+export async function orderRedaction(
   trx: Knex.Transaction,
   refs: ReadonlySet<string>,
   words: readonly string[],
 ): Promise<void> {
-  const rows = (await trx('journal').select('*')) as JournalRow[];
-  for (const row of rows) {
-    const touched = JSON.parse(row.touched) as Touch[];
-    const gesture = JSON.parse(row.gesture) as Gesture;
-    const clean = touched.some((touch) => refs.has(refKey(touch)))
-      ? { gesture: { ...gesture, changes: [] }, inverse: null, label: 'about a child' }
-      : {
-          gesture: withoutWords(gesture, words),
-          inverse: row.inverse ? withoutWords(JSON.parse(row.inverse) as Change, words) : null,
-          label: withoutWords(row.label, words),
-        };
-    await trx('journal')
-      .where({ seq: row.seq })
-      .update({
-        gesture: JSON.stringify(clean.gesture),
-        inverse: clean.inverse ? JSON.stringify(clean.inverse) : null,
-        label: clean.label,
-      });
-  }
+  const upTo = await newestSeq(trx);
+  await trx('redactions').insert({
+    refs: JSON.stringify([...refs]),
+    words: JSON.stringify(words),
+    done_to: 0,
+    up_to: upTo,
+  });
+  await closeReplay(trx);
+}
+
+async function redactionsLeft(db: Knex): Promise<readonly Redaction[]> {
+  const rows = (await db('redactions')
+    .select('number', 'refs', 'words', 'done_to as doneTo', 'up_to as upTo')
+    .orderBy('number')) as (Omit<Redaction, 'refs' | 'words'> & { refs: string; words: string })[];
+  return rows.map((row) => ({
+    ...row,
+    refs: new Set(JSON.parse(row.refs) as string[]),
+    words: JSON.parse(row.words) as string[],
+  }));
+}
+
+// What stays of a line; the same one back where nothing of it goes.
+function redacted(row: JournalRow, { refs, words }: Redaction): JournalRow {
+  const isAbout = (JSON.parse(row.touched) as Touch[]).some((touch) => refs.has(refKey(touch)));
+  if (isAbout)
+    return {
+      ...row,
+      gesture: JSON.stringify({ ...(JSON.parse(row.gesture) as Gesture), changes: [] }),
+      inverse: null,
+      label: 'about a child',
+    };
+  const label = withoutWords(row.label, words);
+  const gesture = withoutIn(row.gesture, words);
+  const inverse = row.inverse === null ? null : withoutIn(row.inverse, words);
+  return label === row.label && gesture === row.gesture && inverse === row.inverse
+    ? row
+    : { ...row, label, gesture, inverse };
+}
+
+// Most lines hold none of the words: those are not taken apart.
+const withoutIn = (json: string, words: readonly string[]): string =>
+  withoutWords(json, words.map(asInJson)) === json
+    ? json
+    : JSON.stringify(withoutWords(JSON.parse(json) as unknown, words));
+
+const asInJson = (word: string): string => JSON.stringify(word.trim()).slice(1, -1);
+
+/** How many lines are gone over at a time: a few milliseconds. */
+const LINES_AT_ONCE = 50;
+
+/** Goes over some more lines for whoever was forgotten. Whether something is left to do comes back. */
+export async function redactSome(db: Knex): Promise<boolean> {
+  const [job] = await redactionsLeft(db);
+  if (!job) return false;
+  await db.transaction(async (trx) => {
+    const rows = (await trx('journal')
+      .where('seq', '>', job.doneTo)
+      .where('seq', '<=', job.upTo)
+      .orderBy('seq')
+      .limit(LINES_AT_ONCE)) as JournalRow[];
+    for (const row of rows) {
+      const { seq, gesture, inverse, label } = redacted(row, job);
+      if (gesture === row.gesture && inverse === row.inverse && label === row.label) continue;
+      await trx('journal').where({ seq }).update({ gesture, inverse, label });
+    }
+    const last = rows.at(-1)?.seq;
+    if (last === undefined || last >= job.upTo)
+      await trx('redactions').where({ number: job.number }).delete();
+    else await trx('redactions').where({ number: job.number }).update({ done_to: last });
+  });
+  return true;
+}
+
+/** How long a line of the journal stays whole at least, and how many of the newest do however old they are. */
+const JOURNAL_KEEPS = { days: 90, lines: 2000 } as const;
+const DAY_MS = 24 * 60 * 60 * 1000;
+const CONDENSED_TO = 'condensed-to';
+const CONDENSED_AT_ONCE = 200;
+
+/**
+ * Condenses some old lines: who did what and when stays, and that it was kept, so that what is sent again is known; what it
+ * changed goes. Undo, and whoever comes back from being away, need only the newer ones. Whether something is left to do comes back.
+ */
+export async function condenseSome(db: Knex, now: number): Promise<boolean> {
+  const before = new Date(now - JOURNAL_KEEPS.days * DAY_MS).toISOString();
+  return db.transaction(async (trx) => {
+    const mark = (await trx('marks').where({ name: CONDENSED_TO }).first()) as { seq: number } | undefined;
+    const rows = (await trx('journal')
+      .select('seq', 'gesture')
+      .where('seq', '>', mark?.seq ?? 0)
+      .where('seq', '<=', (await newestSeq(trx)) - JOURNAL_KEEPS.lines)
+      .where('kept_at', '<', before)
+      .orderBy('seq')
+      .limit(CONDENSED_AT_ONCE)) as Pick<JournalRow, 'seq' | 'gesture'>[];
+    for (const { seq, gesture } of rows) {
+      const { id, at } = JSON.parse(gesture) as Gesture;
+      const rest = {
+        gesture: JSON.stringify({ id, at, changes: [], bases: {} }),
+        inverse: null,
+        touched: '[]',
+      };
+      await trx('journal').where({ seq }).update(rest);
+    }
+    const last = rows.at(-1)?.seq;
+    if (last !== undefined)
+      await trx('marks').insert({ name: CONDENSED_TO, seq: last }).onConflict('name').merge();
+    return rows.length === CONDENSED_AT_ONCE;
+  });
+}
+
+/** Nothing up to now is played again: whoever is behind takes a snapshot. */
+export async function closeReplay(trx: Knex): Promise<void> {
   await trx('marks')
     .where({ name: REPLAY_FLOOR })
     .update({ seq: await newestSeq(trx) });

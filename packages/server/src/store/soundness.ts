@@ -11,17 +11,26 @@ const HEAD = 'SQLite format 3\0';
  */
 export function refuseForeign(file: string): void {
   if (!existsSync(file)) return;
+  const head = headOf(file);
+  if (head.length === 0)
+    throw new Error(`${file} is empty. Restore a backup, or take it away to begin a new home.`);
+  if (!isDatabase(head))
+    throw new Error(`${file} is no file of Kobby's. Restore a backup, or take it away to begin a new home.`);
+}
+
+/** The first bytes of a file, by which its kind is told; none of an empty one. */
+export function headOf(file: string): Buffer {
   const head = Buffer.alloc(HEAD.length);
   const opened = openSync(file, 'r');
-  const length = readSync(opened, head);
-  closeSync(opened);
-  if (length === 0)
-    throw new Error(`${file} is empty. Put a backup in its place, or take it away to begin a new home.`);
-  if (head.toString('latin1') !== HEAD)
-    throw new Error(
-      `${file} is no file of Kobby's. Put a backup in its place, or take it away to begin a new home.`,
-    );
+  try {
+    return head.subarray(0, readSync(opened, head));
+  } finally {
+    closeSync(opened);
+  }
 }
+
+/** Whether a file begins as a database does. */
+export const isDatabase = (head: Buffer): boolean => head.toString('latin1') === HEAD;
 
 /**
  * Refuses a folder that a newer Kobby has changed: what that one wrote would be read wrongly.
@@ -32,32 +41,37 @@ export async function refuseNewer(knex: Knex, known: ReadonlySet<string>): Promi
   const done = (await knex('knex_migrations').select('name')) as { name: string }[];
   if (done.every(({ name }) => known.has(name))) return;
   throw new Error(
-    'A newer Kobby has worked on this folder. Start that one, or put the backup that it made before (before-migration-…) in the place of kobby.sqlite.',
+    'A newer Kobby has worked on this folder. Start that one, or restore the backup that it made before (backups/before-migration-…).',
   );
 }
 
 /**
- * Looks whether the database holds together: its pages, and that whatever is referred to is there.
+ * Looks whether the pages of the database hold together. Whether its rows can be read is asked when they are.
  * @throws {Error} with a plain sentence and what was found first.
  */
 export async function refuseDamaged(knex: Knex, file: string): Promise<void> {
   const [first] = (await knex.raw('PRAGMA quick_check(1)')) as { quick_check: string }[];
   if (first?.quick_check !== 'ok') throw damaged(file, first?.quick_check ?? 'nothing can be read');
-  const [lost] = (await knex.raw('PRAGMA foreign_key_check')) as { table: string; parent: string }[];
-  if (lost) throw damaged(file, `a row of ${lost.table} refers to one of ${lost.parent} that is not there`);
 }
 
 const damaged = (file: string, what: string): Error =>
-  new Error(`${file} is damaged: ${what}. Nothing was changed. Put a backup in its place.`);
+  new Error(`${file} is damaged: ${what}. Nothing was changed. Restore a backup.`);
 
-/** Whether a copy of a database can be read to its end. */
-export function isWhole(file: string): boolean {
-  const copy = new Database(file, { readonly: true });
+/**
+ * Refuses a database that somebody else holds open. The lock beside it may have been deleted; whoever has the database itself open
+ * holds it in a way that leaves nobody alone with it.
+ * @throws {Error} with a plain sentence.
+ */
+export function refuseShared(file: string, folder: string): void {
+  if (!existsSync(file)) return;
+  const alone = new Database(file, { timeout: 2000 });
   try {
-    return copy.pragma('integrity_check(1)', { simple: true }) === 'ok';
-  } catch {
-    return false;
+    alone.pragma('locking_mode = EXCLUSIVE');
+    alone.exec('BEGIN EXCLUSIVE; COMMIT');
+  } catch (error) {
+    if ((error as { code?: string }).code?.startsWith('SQLITE_BUSY'))
+      throw new Error(`Kobby is already running on this data folder: ${folder}`, { cause: error });
   } finally {
-    copy.close();
+    alone.close();
   }
 }

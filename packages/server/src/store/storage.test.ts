@@ -2,6 +2,7 @@ import { randomBytes } from 'node:crypto';
 import {
   chmodSync,
   copyFileSync,
+  existsSync,
   mkdirSync,
   mkdtempSync,
   readdirSync,
@@ -13,13 +14,15 @@ import {
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { KINDS, referencesOf, unrecorded, type Entity, type Supply } from '@kobby/core';
+import type { Knex } from 'knex';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { anyEntity } from '../../../core/src/testing/entities.ts';
 import { seeded } from '../../../core/src/testing/problems.ts';
 import { startTestServer } from '../testing/server.ts';
 import { loadBook } from './book-store.ts';
 import { codecOf } from './codecs.ts';
-import { connect, DATABASE_FILE, openStorage, STORAGE_SETTINGS } from './database.ts';
+import { DATABASE_FILE } from '../backups/places.ts';
+import { connect, openStorage, STORAGE_SETTINGS } from './database.ts';
 
 interface ForeignKey {
   readonly table: string;
@@ -184,6 +187,125 @@ test('what was kept is in the file itself soon after: a copy of it while Kobby r
   expect(readdirSync(folder).filter((name) => name.endsWith('-wal'))).toEqual([]);
 });
 
+test('a second process is refused also when the lock file was deleted', async () => {
+  const first = await openStorage(folder);
+  rmSync(join(folder, 'lock.sqlite'));
+  await expect(openStorage(folder)).rejects.toThrow('already running');
+  await first.close();
+  await (await openStorage(folder)).close();
+});
+
+describe('a row that cannot be read', () => {
+  const damage = async (work: (knex: Knex) => Promise<unknown>): Promise<void> => {
+    const server = await startTestServer({ folder });
+    await server.stop({ keepFolder: true });
+    const knex = connect(join(folder, DATABASE_FILE));
+    await knex.raw('PRAGMA foreign_keys = OFF');
+    await work(knex);
+    await knex.destroy();
+  };
+
+  test('is set aside with what refers to it; the rest opens, and it is told', async () => {
+    const { book: whole } = (await startAndStop()).keeper;
+    const [bad] = Object.keys(whole.bookTitles);
+    await damage((knex) => knex('book_titles').where({ id: bad }).update({ title: '' }));
+    const server = await startTestServer({ folder });
+    const { book } = server.app.services.keeper;
+    expect(Object.keys(book.bookTitles)).toEqual(Object.keys(whole.bookTitles).slice(1));
+    expect(book.children).toEqual(whole.children);
+    const { body } = await (await server.provider()).ask('GET', '/api/backups');
+    expect(body.setAside[0]).toMatchObject({ kind: 'bookTitles', id: bad });
+    expect(body.setAside[0].why).toBe('title: This cannot be empty');
+    await server.stop({ keepFolder: true });
+    const again = await startTestServer({ folder });
+    expect(again.app.services.keeper.book).toEqual(book);
+    await again.stop();
+  });
+
+  test('that a unit only lists takes nothing with it; what is made with it goes', async () => {
+    const { book: whole } = (await startAndStop()).keeper;
+    await damage((knex) => knex('book_titles').where({ id: 'book-wind' }).update({ skills: '{"Zyra' }));
+    const server = await startTestServer({ folder });
+    const { book } = server.app.services.keeper;
+    expect(Object.keys(book.units)).toEqual(Object.keys(whole.units));
+    expect(book.units['unit-kites' as never]!.bookIds).not.toContain('book-wind');
+    expect(book.placements).toEqual(whole.placements);
+    const rows = await server.app.services.knex('set_aside').orderBy('number');
+    expect(rows[0]).toMatchObject({ kind: 'bookTitles', why: expect.stringMatching(/^skills: /) });
+    expect(JSON.stringify(rows.map(({ why }) => why))).not.toContain('Zyra');
+    const unit = rows.find(({ kind, entity_id: id }) => kind === 'units' && id === 'unit-kites');
+    expect(JSON.parse(unit.row).book_ids).toContain('book-wind');
+    await server.stop({ keepFolder: true });
+    const milk = Object.values(whole.recipes).flatMap(({ ingredients }) => ingredients)[0]!.supplyId;
+    await damage((knex) => knex('supplies').where({ id: milk }).update({ unit: 'elbow' }));
+    const again = await startTestServer({ folder });
+    const { recipes } = again.app.services.keeper.book;
+    for (const { ingredients } of Object.values(recipes))
+      expect(ingredients.map(({ supplyId }) => supplyId)).not.toContain(milk);
+    for (const [id, recipe] of Object.entries(recipes)) expect(recipe).toEqual(whole.recipes[id as never]);
+    await again.stop();
+  });
+
+  test('with references to nothing is one, and the browsers that knew it take a snapshot', async () => {
+    const { book, epoch, seq } = (await startAndStop()).keeper;
+    await damage((knex) =>
+      knex('observations')
+        .where({
+          id: Object.keys(book.sightings).length ? Object.values(book.sightings)[0]!.observationId : '',
+        })
+        .delete(),
+    );
+    const server = await startTestServer({ folder });
+    const { keeper } = server.app.services;
+    expect([keeper.epoch === epoch, keeper.seq]).toEqual([false, seq]);
+    const mara = await server.provider();
+    expect((await mara.ask('GET', `/api/book?since=${seq - 1}`)).body.type).toContain('take-a-snapshot');
+    await server.stop();
+  });
+
+  test('that is the home itself, or too many of them, are refused with a sentence', async () => {
+    await damage((knex) => knex('supplies').update({ unit: 'elbow' }));
+    await expect(startTestServer({ folder })).rejects.toThrow(/^\d+ rows cannot be read. Restore a backup/);
+    const knex = connect(join(folder, DATABASE_FILE));
+    await knex('homes').update({ zone: 'nowhere' });
+    await knex.destroy();
+    await expect(startTestServer({ folder })).rejects.toThrow(
+      'The home itself cannot be read. Restore a backup.',
+    );
+  });
+
+  test('of a child who is forgotten later goes as well', async () => {
+    const [first] = Object.keys((await startAndStop()).keeper.book.notes);
+    await damage((knex) =>
+      knex('notes').where({ id: first }).update({ at: 'someday', text: 'Zyra Quill cried' }),
+    );
+    const server = await startTestServer({ folder });
+    const mara = await server.provider();
+    const child = {
+      id: 'zq',
+      name: 'Zyra Quill',
+      shownAs: 'Zyra',
+      birth: '2023-02-02',
+      attendance: {},
+      allergies: [],
+      mouthsThings: false,
+    };
+    await mara.send([{ type: 'house/put-child', child } as never]);
+    await mara.send([{ type: 'house/forget-child', childId: 'zq', words: ['Zyra Quill'] } as never], {
+      bases: { 'children/zq': 1 },
+    });
+    expect(await server.app.services.knex('set_aside')).toEqual([]);
+    await server.stop();
+  });
+
+  async function startAndStop() {
+    const server = await startTestServer({ folder });
+    const { keeper } = server.app.services;
+    await server.stop({ keepFolder: true });
+    return { keeper };
+  }
+});
+
 test('a damaged row is named', async () => {
   const server = await startTestServer({ folder });
   await server.stop({ keepFolder: true });
@@ -221,13 +343,6 @@ describe('a folder is refused with a sentence, and left as it is', () => {
     // The first page stays: it is still a database.
     writeFileSync(file(), Buffer.concat([whole.subarray(0, 4096), randomBytes(whole.length - 4096)]));
     expect(await refused()).toMatch(/damaged|malformed/);
-    writeFileSync(file(), whole);
-    const knex = connect(file());
-    await knex.raw('PRAGMA foreign_keys = OFF');
-    await knex('units').where({ id: 'unit-kites' }).delete();
-    await knex.raw('PRAGMA wal_checkpoint(TRUNCATE)');
-    await knex.destroy();
-    expect(await refused()).toMatch(/is damaged: a row of \w+ refers to one of units/);
   });
 
   test('that a newer Kobby worked on', async () => {
@@ -257,14 +372,15 @@ describe('migrations', () => {
     const done = (await steps.knex('knex_migrations').select('name')) as { name: string }[];
     await steps.knex('knex_migrations').where({ name: '0015-order-keys' }).delete();
     await steps.close();
-    const backup = join(folder, `before-migration-${done.length}.sqlite`);
+    const backup = join(folder, `backups/before-migration-${done.length}.sqlite`);
+    mkdirSync(join(folder, 'backups'));
     writeFileSync(`${backup}.part`, 'half of one');
     const { close } = await openStorage(folder);
     await close();
     const copy = connect(backup);
     expect(await loadBook(copy)).toEqual(book);
     await copy.destroy();
-    expect(readdirSync(folder).filter((name) => name.endsWith('.part'))).toEqual([]);
+    expect(readdirSync(join(folder, 'backups')).filter((name) => name.endsWith('.part'))).toEqual([]);
   });
 
   test('run on a filled folder change nothing and leave no backup behind', async () => {
@@ -274,7 +390,7 @@ describe('migrations', () => {
     const { knex, close } = await openStorage(folder);
     expect(await loadBook(knex)).toEqual(book);
     await close();
-    expect(readdirSync(folder).filter((name) => name.startsWith('before-migration'))).toEqual([]);
+    expect(existsSync(join(folder, 'backups'))).toBe(false);
   });
 
   test.each(KINDS)('mirror what %s refer to with foreign keys', async (kind) => {

@@ -6,10 +6,11 @@ import { join } from 'node:path';
 import type { ChangeInput, PlainDay } from '@kobby/core';
 import { DEMO_TODAY } from '@kobby/starter';
 import { expect, inject } from 'vitest';
-import { buildApp, type App } from '../app.ts';
+import type { App } from '../app.ts';
 import { DEMO_PASS_PHRASE } from '../demo.ts';
 import { loadBook } from '../store/book-store.ts';
-import { DATABASE_FILE } from '../store/database.ts';
+import { DATABASE_FILE } from '../backups/places.ts';
+import { Host } from '../host.ts';
 
 /** An answer, read. */
 export interface Reply {
@@ -28,6 +29,11 @@ export class Caller {
 
   constructor(base: string) {
     this.#base = base;
+  }
+
+  /** What it sends along as a cookie. */
+  get cookie(): string {
+    return [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; ');
   }
 
   async ask(
@@ -50,7 +56,7 @@ export class Caller {
     body?: unknown,
     headers: Record<string, string> = {},
   ): Promise<Response> {
-    const cookie = [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+    const { cookie } = this;
     const response = await fetch(this.#base + path, {
       method,
       headers: {
@@ -70,7 +76,7 @@ export class Caller {
 
   /** Sends a body whose length is not told beforehand. */
   stream(method: string, path: string, body: ReadableStream): Promise<Response> {
-    const cookie = [...this.#cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+    const { cookie } = this;
     const headers = { cookie, 'content-type': 'application/octet-stream' };
     return fetch(this.#base + path, { method, headers, body, duplex: 'half' } as RequestInit);
   }
@@ -133,8 +139,10 @@ export class EventReader {
 
 /** A server on a free port with a data folder of its own. */
 export interface TestServer {
+  /** The application that answers now. */
   readonly app: App;
   readonly folder: string;
+  readonly port: number;
   caller(): Caller;
   /** A caller who is signed in as the provider of the demo home. */
   provider(): Promise<Caller>;
@@ -166,7 +174,7 @@ export async function startTestServer({
   const dataFolder = folder ?? mkdtempSync(join(tmpdir(), 'kobby-test-'));
   if (demo && !existsSync(join(dataFolder, DATABASE_FILE)))
     cpSync(inject('demoFolder'), dataFolder, { recursive: true });
-  const app = await buildApp({
+  const host = await Host.open({
     folder: dataFolder,
     webFolder: webFolder ?? null,
     fixedToday: today,
@@ -174,14 +182,17 @@ export async function startTestServer({
     publicAddress: publicAddress ?? null,
     proxies,
     onlyHttps,
-    logLevel: 'silent',
   });
-  const server = createServer(app.koa.callback());
+  const server = createServer(host.answer);
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
-  const base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  const { port } = server.address() as AddressInfo;
+  const base = `http://127.0.0.1:${port}`;
   return {
-    app,
+    get app() {
+      return host.app;
+    },
     folder: dataFolder,
+    port,
     caller: () => new Caller(base),
     provider: async () => {
       const caller = new Caller(base);
@@ -190,8 +201,9 @@ export async function startTestServer({
     },
     stop: async ({ keepFolder = false } = {}) => {
       await closeServer(server);
-      expect(await loadBook(app.services.knex)).toEqual(app.services.keeper.book);
-      await app.close();
+      const { knex, keeper } = host.app.services;
+      expect(await loadBook(knex)).toEqual(keeper.book);
+      await host.close();
       if (!keepFolder) rmSync(dataFolder, { recursive: true, force: true });
     },
   };

@@ -1,4 +1,13 @@
-import { changeSchema, homeOf, read, type Book, type Change, type Kind, type UnitId } from '@kobby/core';
+import {
+  changeSchema,
+  homeOf,
+  read,
+  type Book,
+  type Change,
+  type Kind,
+  type UnitId,
+  placementOf,
+} from '@kobby/core';
 import type { z } from 'zod';
 import { filledFrom } from '../../../core/src/testing/from-schema.ts';
 import { seeded } from '../../../core/src/testing/problems.ts';
@@ -84,7 +93,8 @@ export function oddActs(book: Book, seed: number, each: number): readonly Change
     if (name === 'blockId') return oneOf(homeOf(book).blocks).id;
     if (name === 'taskId' || (name === 'id' && around === 'choice')) return oneOf(tasks).task.id;
     if (name === 'slotId') return oneOf(tasks).slot?.id ?? value;
-    if (name === 'versionId') return oneOf(Object.values(book.placements)).content.versions[0]?.id ?? value;
+    if (name === 'versionId')
+      return placementOf(oneOf(Object.values(book.placements))).content.versions[0]?.id ?? value;
     if (name === 'id' && WHOLE[around] && chance(0.6)) return idIn(WHOLE[around]) ?? value;
     return value;
   };

@@ -32,6 +32,7 @@ import {
   PLAN_BREAKERS,
   preparationEntries,
   PRINTED,
+  printedPages,
   project,
   read,
   readActivityList,
@@ -47,6 +48,7 @@ import {
   yearOf,
   type Book,
   type PlainDay,
+  type PrintedId,
   type Recipe,
   type Share,
   type UnitId,
@@ -237,9 +239,11 @@ export const SECTIONS: Readonly<Record<string, (book: Book) => unknown>> = {
 
   paper: (book) => {
     const reading = kites(book);
-    const sheets = Object.entries(PRINTED).map(([name, { pages, perDay }]) => [
+    const sheets = (Object.keys(PRINTED) as PrintedId[]).map((name) => [
       name,
-      (perDay ? [1, 4, 5, 8] : [1]).map((number) => pages(book, reading, number, DEMO_TODAY)),
+      (PRINTED[name].perDay ? [1, 4, 5, 8] : [1]).map((day) =>
+        printedPages(name, book, { unitId: reading.frame.unit.id, day, today: DEMO_TODAY }),
+      ),
     ]);
     const files = [eventEntries(reading), preparationEntries(reading)].map((entries) =>
       calendarFile('Kites', entries, { zone: homeOf(book).zone, stamp: Date.parse('2027-03-11T12:00:00Z') }),

@@ -16,6 +16,7 @@ import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';
 import LevelFlag from './LevelFlag.vue';
 import PlacedItem from './PlacedItem.vue';
+import WriteField from './WriteField.vue';
 
 /** One numbered day: its date, what is planned, who is there. */
 const props = defineProps<{ number: number; tall?: boolean | undefined }>();
@@ -109,14 +110,18 @@ const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
       </template>
     </ul>
     <DropSpot :spot="{ kind: 'day', day: number }" :name="`Day ${number}`" :small="!tall" />
-    <button
-      type="button"
-      class="add"
-      :aria-label="`Add to Day ${number}`"
-      @click="desk.pick({ day: number })"
-    >
-      <v-icon :icon="mdiPlus" size="16" aria-hidden="true" /><span v-if="tall"> Add</span>
-    </button>
+    <div class="adds">
+      <WriteField :spot="{ kind: 'day', day: number }" :name="`Day ${number}`" :brief="!tall" />
+      <button
+        type="button"
+        class="add"
+        :aria-label="`Add to Day ${number}`"
+        title="From the library"
+        @click="desk.pick({ day: number })"
+      >
+        <v-icon :icon="mdiPlus" size="16" aria-hidden="true" />
+      </button>
+    </div>
     <p v-if="!tall" class="who">
       {{ day.here }} here<template v-if="day.away.length"> · {{ day.away.length }} away</template>
     </p>
@@ -204,18 +209,24 @@ button.name {
   font-size: 12px;
   line-height: 1.25;
 }
+.adds {
+  display: flex;
+  gap: var(--gap-2);
+  align-items: flex-start;
+}
 .add {
-  align-self: stretch;
+  flex: none;
+  width: 24px;
   min-height: 24px;
+  padding: 0;
   background: none;
   border: 1.5px dashed var(--edge);
   border-radius: 4px;
-  font-size: 12.5px;
 }
 .add:hover {
   background: var(--well);
 }
-.tall .add {
+.tall .adds {
   margin-top: auto;
 }
 .day:not(.tall) > .who {
@@ -225,6 +236,9 @@ button.name {
   .add,
   button.name {
     min-height: var(--touch);
+  }
+  .add {
+    width: var(--touch);
   }
   .head,
   button.name {

@@ -4,14 +4,30 @@ import type { ImportPreview, ImportRow } from '@kobby/core';
 
 /** What was understood of something brought in, and what was not, row by row, before anything is kept. */
 defineProps<{ preview: ImportPreview<T>; shown: (value: T) => string }>();
+/** The rows that are left out although they were understood, where they can be. */
+const left = defineModel<ReadonlySet<number>>('left');
 const hintsOf = (row: ImportRow<T>): string => (row.ok ? row.hints.join('; ') : row.why);
+
+function leave(index: number, isTaken: boolean): void {
+  const next = new Set(left.value);
+  if (isTaken) next.delete(index);
+  else next.add(index);
+  left.value = next;
+}
 </script>
 
 <template>
   <p v-if="preview.problem" class="soft" role="status">{{ preview.problem }}</p>
   <ul v-else class="rows" data-test="import-rows">
-    <li v-for="(row, i) in preview.rows" :key="i" :class="{ bad: !row.ok }">
-      <v-icon :icon="row.ok ? mdiCheckBold : mdiAlertCircleOutline" size="16" aria-hidden="true" />
+    <li v-for="(row, i) in preview.rows" :key="i" :class="{ bad: !row.ok, out: left?.has(i) }">
+      <input
+        v-if="row.ok && left"
+        type="checkbox"
+        :checked="!left.has(i)"
+        :aria-label="`Take ${shown(row.value)}`"
+        @change.stop="leave(i, ($event.target as HTMLInputElement).checked)"
+      />
+      <v-icon v-else :icon="row.ok ? mdiCheckBold : mdiAlertCircleOutline" size="16" aria-hidden="true" />
       <span class="sr-only">{{ row.ok ? 'Understood:' : 'Not taken:' }}</span>
       <b>{{ row.ok ? shown(row.value) : row.text || `Row ${row.line}` }}</b>
       <small>{{ hintsOf(row) }}</small>
@@ -28,7 +44,7 @@ const hintsOf = (row: ImportRow<T>): string => (row.ok ? row.hints.join('; ') : 
 }
 li {
   display: grid;
-  grid-template-columns: 20px minmax(0, auto) minmax(0, 1fr);
+  grid-template-columns: 24px minmax(0, auto) minmax(0, 1fr);
   gap: var(--gap-3);
   align-items: baseline;
   padding: var(--gap-2) var(--gap-3);
@@ -38,7 +54,17 @@ li {
 li.bad {
   background: var(--care-bg);
 }
+li.out {
+  background: none;
+}
+li.out b {
+  font-weight: 400;
+}
 small {
   color: var(--ink-soft);
+}
+input {
+  align-self: center;
+  margin: 0;
 }
 </style>

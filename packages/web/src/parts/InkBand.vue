@@ -5,6 +5,7 @@ import { RouterLink, useRouter } from 'vue-router';
 import { doorSchema } from '@kobby/core';
 import { ask } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
+import { forgetJotted } from '../state/jotted.ts';
 import { chosenLight, useLight, type Light } from '../theme/index.ts';
 import SaveState from './SaveState.vue';
 import TimerShelf from './TimerShelf.vue';
@@ -23,6 +24,7 @@ function switchLight(): void {
 
 async function signOut(): Promise<void> {
   await ask('DELETE', '/api/session', doorSchema);
+  forgetJotted();
   store.leave();
   await router.push({ name: 'enter' });
 }

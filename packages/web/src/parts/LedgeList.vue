@@ -9,6 +9,7 @@ import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';
 import GripButton from './GripButton.vue';
 import PlacedItem from './PlacedItem.vue';
+import WriteField from './WriteField.vue';
 
 /** The ledge beside the plan: the reserve, and what the library has for a place or a thin spot, to be taken in hand. */
 const spot = defineModel<Spot>({ required: true });
@@ -47,6 +48,7 @@ const choices = computed((): readonly Suggestion[] => {
       </ul>
       <p v-else class="soft">Nothing undated yet. Easy things put here save a day that goes wrong.</p>
       <DropSpot :spot="{ kind: 'reserve' }" name="the reserve" />
+      <WriteField :spot="{ kind: 'reserve' }" name="the reserve" />
     </section>
     <section aria-label="Library" class="library">
       <h3>

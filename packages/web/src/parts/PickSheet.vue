@@ -1,5 +1,9 @@
 <script setup lang="ts">
 import {
+  jotChanges,
+  placementAt,
+  readLines,
+  tooMuch,
   whereAt,
   withGaps,
   type ChangeInput,
@@ -7,6 +11,7 @@ import {
   type PutSpot,
   type Spot,
   type Suggestion,
+  type Where,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { messagesBeside, newId } from '../state/api.ts';
@@ -47,7 +52,7 @@ const title = computed(() => {
     return `What goes in ${store.book.corners[target.cornerId]?.name ?? 'the corner'}?`;
   if ('childId' in target)
     return `What goes in the bin of ${store.book.children[target.childId]?.name ?? 'a child'}?`;
-  return `What else, when the weather stops ${store.book.placements[target.twinOf]?.content.title ?? 'it'}?`;
+  return `What else, when the weather stops ${placementAt(store.book, target.twinOf)?.content.title ?? 'it'}?`;
 });
 const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
 // Suggested is what suits the place; words bring the best match first.
@@ -87,6 +92,19 @@ function place({ activity }: Suggestion): void {
   const result = store.perform([
     { type: 'unit/place', id, unitId, activityId: activity.id, where: where.value, slots: given },
   ]);
+  errors.value = result.done ? [] : result.errors;
+  if (result.done) emit('close');
+}
+// What the library does not have is placed as it was written.
+const lines = computed(() => readLines(wanted.value ?? ''));
+function write(): void {
+  const problem = tooMuch(wanted.value ?? '');
+  if (problem) {
+    errors.value = [{ path: ['where', 'day'], message: problem }];
+    return;
+  }
+  const place = { kind: 'at', where: where.value as Where } as const;
+  const result = store.perform(jotChanges(store.book, reading.value, lines.value, place, newId));
   errors.value = result.done ? [] : result.errors;
   if (result.done) emit('close');
 }
@@ -145,6 +163,9 @@ function place({ activity }: Suggestion): void {
     <p v-if="choices.length === 0 && !filling" class="soft">
       {{ wanted ? 'Nothing in the library has these words.' : 'The library has nothing for this place yet.' }}
     </p>
+    <p v-if="wanted?.trim() && !filling && lines.length" class="as-written">
+      <v-btn class="is-side" @click="write">Place “{{ lines[0]!.title }}” as you write it</v-btn>
+    </p>
   </PlankSheet>
 </template>
 
@@ -187,6 +208,9 @@ function place({ activity }: Suggestion): void {
 .choices small {
   font-size: 12.5px;
   font-weight: 600;
+}
+.as-written {
+  margin-top: var(--gap-4);
 }
 .wrong {
   margin-top: var(--gap-2);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiCheckBold, mdiPin, mdiUmbrellaOutline } from '@mdi/js';
-import { placementsOf, tickIdOf, type Placement } from '@kobby/core';
+import { isSketch, placementsOf, tickIdOf, type Placement } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
@@ -61,6 +61,7 @@ const grab = (event: PointerEvent): void => {
       <v-icon v-if="isTicked" :icon="mdiCheckBold" size="14" aria-label="ticked off" />
       {{ content.title }}
       <LevelFlag v-if="flag" v-bind="flag" />
+      <small v-if="isSketch(content)" class="sketch">still a sketch</small>
       <small v-if="tall">
         {{ detail }}
         <v-icon v-if="placement.pinned" :icon="mdiPin" size="13" aria-label="pinned" />
@@ -101,6 +102,9 @@ const grab = (event: PointerEvent): void => {
 }
 .placed:hover {
   background: var(--well);
+}
+.sketch {
+  font-style: italic;
 }
 small {
   display: block;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiHandBackRightOutline,
+  mdiPencilOutline,
   mdiPinOffOutline,
   mdiPinOutline,
   mdiTrayArrowDown,
@@ -9,6 +10,7 @@ import {
 } from '@mdi/js';
 import {
   isFiller,
+  isSketch,
   materialsOf,
   materialText,
   outSince,
@@ -25,6 +27,7 @@ import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
 import { useHand } from '../state/plan-hand.ts';
 import { useReading } from '../state/unit.ts';
+import MendSheet from './MendSheet.vue';
 import PlankSheet from './PlankSheet.vue';
 import TapeLabel from './TapeLabel.vue';
 import VersionChoices from './VersionChoices.vue';
@@ -38,6 +41,7 @@ const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const hand = useHand();
+const mending = ref(false);
 const errors = ref<readonly FieldProblem[]>([]);
 const where = ref({ ...props.placement.where });
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
@@ -123,6 +127,9 @@ function takeOut(): void {
     <div class="place">
       <WhereFields v-model="where" :errors="errors" @settled="move" />
       <span class="acts">
+        <v-btn class="is-side" size="small" :prepend-icon="mdiPencilOutline" @click="mending = true">
+          Mend it here
+        </v-btn>
         <v-btn class="is-side" size="small" :prepend-icon="mdiHandBackRightOutline" @click="takeInHand">
           Take in hand
         </v-btn>
@@ -188,7 +195,9 @@ function takeOut(): void {
       <li v-for="thing in things" :key="thing.name">
         {{ thing.name }}: <b>{{ thing.text }}</b>
       </li>
-      <li v-if="things.length === 0" class="soft">It needs nothing.</li>
+      <li v-if="things.length === 0" class="soft">
+        {{ isSketch(placement.content) ? 'No things are named yet.' : 'It needs nothing.' }}
+      </li>
     </ul>
     <p v-if="isBin" class="twin">
       <RouterLink :to="{ name: 'bins', query: { placement: placement.id } }">
@@ -207,6 +216,7 @@ function takeOut(): void {
       <v-btn class="is-quiet" @click="emit('close')">Done</v-btn>
     </template>
   </PlankSheet>
+  <MendSheet v-if="mending" :placement-id="placement.id" @close="mending = false" />
 </template>
 
 <style scoped>

@@ -48,8 +48,11 @@ const short = (text: string): string => (text.length > 46 ? `${text.slice(0, 44)
       <b>{{ one.child.name }}</b>
       <span>
         <template v-for="part in piece.parts" :key="part.version.id">
-          {{ doesText(part.version) }}
-          <span class="soft">“{{ part.version.say }}” · {{ versionReason(piece, one) }}</span>
+          {{ placement.content.versions.length === 0 ? 'with everyone' : doesText(part.version) }}
+          <span class="soft"
+            ><template v-if="part.version.say">“{{ part.version.say }}” · </template
+            >{{ versionReason(piece, one) }}</span
+          >
         </template>
         <span v-if="piece.parts.length === 0" class="care">
           {{ piece.byHand ? 'nothing, chosen by hand' : 'no version fits' }}

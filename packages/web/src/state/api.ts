@@ -11,7 +11,7 @@ import type { z } from 'zod';
 /** What the server said: what was asked for, a problem, or nothing because it could not be reached. */
 export type Said<T> =
   | { readonly kind: 'ok'; readonly data: T }
-  | { readonly kind: 'problem'; readonly problem: Problem }
+  | { readonly kind: 'problem'; readonly problem: Problem; readonly retryAfterMs: number | null }
   | { readonly kind: 'unreachable' };
 
 /** Asks the server. The answer is read by the schema that describes it. */
@@ -28,15 +28,43 @@ export async function ask<S extends z.ZodType>(
   return heard(await fetch(path, request).catch(() => null), schema);
 }
 
-/** Sends the content of a file; what comes back names it by its checksum. */
-export async function sendFile(file: File): Promise<Said<KeptFile>> {
+/** Sends the content of a file to an address. */
+export async function sendContent<S extends z.ZodType>(
+  path: string,
+  file: File,
+  schema: S,
+  headers: Readonly<Record<string, string>> = {},
+): Promise<Said<z.output<S>>> {
   const request = {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
+    headers: { 'Content-Type': 'application/octet-stream', ...headers },
     body: file,
   };
-  const path = `/api/files?name=${encodeURIComponent(file.name)}`;
-  return heard(await fetch(path, request).catch(() => null), keptFileSchema);
+  return heard(await fetch(path, request).catch(() => null), schema);
+}
+
+/** Sends a file to be kept; what comes back names it by its checksum. */
+export const sendFile = (file: File): Promise<Said<KeptFile>> =>
+  sendContent(`/api/files?name=${encodeURIComponent(file.name)}`, file, keptFileSchema);
+
+/** Hands a text to the browser as a file to be kept where it keeps such. */
+export function giveFile(name: string, type: string, text: string): void {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.download = name.replaceAll(/[/\\:*?"<>|]/g, '-');
+  link.click();
+  URL.revokeObjectURL(link.href);
+}
+
+/** Lays a text where it can be pasted from; where the browser does not let it, as a file. Says what became of it. */
+export async function copyText(name: string, text: string): Promise<string> {
+  try {
+    await navigator.clipboard.writeText(text);
+    return 'It can be pasted now.';
+  } catch {
+    giveFile(`${name}.txt`, 'text/plain', text);
+    return 'It is a file now.';
+  }
 }
 
 /** The file that was just chosen in a field. The field lets go of it: the same one, mended, can be chosen again. */
@@ -47,13 +75,22 @@ export function chosenFile(event: Event): File | null {
   return file;
 }
 
+// A list that long is refused by whoever reads it: no more of it is taken into memory.
+const MOST_LIST_BYTES = 2_000_000;
+
+/** The text of a list that was chosen; of one that is far too long just something that is too long as well. */
+export const listText = async (file: File): Promise<string> =>
+  file.size > MOST_LIST_BYTES ? 'x'.repeat(MOST_LIST_BYTES) : file.text();
+
 async function heard<S extends z.ZodType>(response: Response | null, schema: S): Promise<Said<z.output<S>>> {
   const json: unknown = await response?.json().catch(() => null);
   if (!response || json === null) return { kind: 'unreachable' };
   if (response.ok) return { kind: 'ok', data: schema.parse(json) };
   const parsed = problemSchema.safeParse(json);
+  const seconds = Number(response.headers.get('Retry-After') ?? Number.NaN);
   return {
     kind: 'problem',
+    retryAfterMs: Number.isFinite(seconds) ? seconds * 1000 : null,
     problem: parsed.success ? parsed.data : problem('our-mistake', response.statusText),
   };
 }

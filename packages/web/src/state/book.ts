@@ -1,4 +1,4 @@
-import { HOME_ID, homeOf, instantOn, type Book } from '@kobby/core';
+import { forOthers, HOME_ID, homeOf, instantOn, type Book } from '@kobby/core';
 import { defineStore } from 'pinia';
 import { computed, watch } from 'vue';
 import { BookSync } from './sync.ts';
@@ -14,6 +14,8 @@ export const useBook = defineStore('book', () => {
 
   return {
     book,
+    /** The book as others may see it: for what is printed or sent. */
+    forOthers: computed(() => forOthers(book.value)),
     history: sync.history,
     me: sync.me,
     today: sync.today,

@@ -29,15 +29,21 @@ export function merged<T>(base: T, mine: T, theirs: T): Merged<T> {
 /**
  * A draft of something in the book, or of something new. While it is edited it takes in what others change of the
  * same thing, so that keeping it never takes their work back; where both changed one place, the person is told.
+ * @param read how what is typed is read when it is kept; null for what cannot be yet. What was just kept comes back with all that a
+ * schema adds by itself: nobody else wrote that.
  */
-export function useDraft<D extends object>(known: () => object | undefined, blank: () => D): Ref<D> {
+export function useDraft<D extends object>(
+  known: () => object | undefined,
+  blank: () => D,
+  read: (draft: D) => D | null = (draft) => draft,
+): Ref<D> {
   const store = useBook();
   let base = copyOf(known() as D | undefined);
   const draft = ref(copyOf(base) ?? blank()) as Ref<D>;
   watch(known, (now) => {
     const theirs = copyOf(now as D | undefined);
     if (!theirs || !base) return;
-    const { value, met } = merged(base, draft.value, theirs);
+    const { value, met } = merged(base, read(copyOf(draft.value)!) ?? draft.value, theirs);
     base = theirs;
     if (met) store.notice = 'Somebody changed the same field meanwhile. What you typed stands there now.';
     for (const key of Object.keys(value) as (keyof D)[]) {

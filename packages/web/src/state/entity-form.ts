@@ -38,7 +38,9 @@ export const formOf =
       const blank = blankOf(kindOf(kind).schema) as DraftOf<K>;
       return { ...blank, ...form.first(blank) };
     };
-    const draft = useDraft<DraftOf<K>>(() => known.value, begun);
+    const asRead = (typed: DraftOf<K>): DraftOf<K> | null =>
+      (kindOf(kind).schema.safeParse(typed).data as DraftOf<K> | undefined) ?? null;
+    const draft = useDraft<DraftOf<K>>(() => known.value, begun, asRead);
     const submit = (): ActResult => store.perform(form.put(draft.value));
     const retire = (retired: boolean): void => {
       (draft.value as { retired?: boolean }).retired = retired;

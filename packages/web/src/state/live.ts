@@ -20,10 +20,10 @@ const RETRY_MS = 1500;
 
 /**
  * Listens to what others do. One window of a browser holds the stream and tells the others, because a browser
- * allows only a few connections to one place; when that window closes, the next one takes over. `since` is
+ * allows only a few connections to one place; when that window closes, the next one takes over. `since` says from where on and is
  * asked whenever a stream is opened. What comes back ends the listening.
  */
-export function listenLive(since: () => number, events: LiveEvents): () => void {
+export function listenLive(since: () => string, events: LiveEvents): () => void {
   const channel = new BroadcastChannel(NAME);
   const end = new AbortController();
   const hear = (message: Message): void => {
@@ -50,12 +50,12 @@ export function listenLive(since: () => number, events: LiveEvents): () => void 
 
 // Holds the stream until the listening ends; opens it again when the server closed it for good.
 function hold(
-  since: () => number,
+  since: () => string,
   tell: (message: Message) => void,
   end: AbortSignal,
   over: () => void,
 ): void {
-  const stream = new EventSource(`/api/live?since=${since()}`);
+  const stream = new EventSource(`/api/live?${since()}`);
   stream.addEventListener('kept', (event: MessageEvent<string>) => tell({ name: 'kept', data: event.data }));
   stream.addEventListener('today', (event: MessageEvent<string>) =>
     tell({ name: 'today', data: event.data }),

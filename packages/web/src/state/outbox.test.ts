@@ -168,13 +168,18 @@ test('what one person left on the way is not sent when another one signs in', as
 
 describe('a server that answers, but does not take what is sent', () => {
   /** A server that has a say about each request. */
-  function aServer(judge: (ids: readonly string[]) => Problem | null, isUrgent?: (item: Act) => boolean) {
+  function aServer(
+    judge: (ids: readonly string[]) => Problem | null,
+    isUrgent?: (item: Act) => boolean,
+    retryAfterMs: number | null = null,
+  ) {
     const got: string[][] = [];
     const answers = new Map<string, Answer['outcome']>();
     const outbox = new Outbox<Act>(actSchema, ({ id }) => id, {
       send: async (items) => {
         got.push(items.map(({ id }) => id));
-        return judge(got.at(-1)!) ?? items.map(() => KEPT);
+        const refused = judge(got.at(-1)!);
+        return refused ? { problem: refused, retryAfterMs } : items.map(() => KEPT);
       },
       answered: ({ id }, { outcome }) => void answers.set(id, outcome),
       ...(isUrgent && { isUrgent }),
@@ -242,6 +247,19 @@ describe('a server that answers, but does not take what is sent', () => {
     isMended = true;
     await settle();
     expect([answers.get('d'), ids(outbox)]).toEqual(['kept', ['b']]);
+  });
+
+  test('that says when it has time again is asked then, for all of them', async () => {
+    let isBusy = true;
+    const tooMuch = problem('too-much', 'Wait.');
+    const { got, outbox } = aServer(() => (isBusy ? tooMuch : null), undefined, 60_000);
+    for (const id of 'abc') outbox.add(act(id));
+    outbox.open();
+    await vi.advanceTimersByTimeAsync(59_000);
+    expect([got.length, ids(outbox)]).toEqual([1, ['a', 'b', 'c']]);
+    isBusy = false;
+    await vi.advanceTimersByTimeAsync(2000);
+    expect([got.at(-1), ids(outbox)]).toEqual([['a', 'b', 'c'], []]);
   });
 
   test('a call for help goes before everything that waits', async () => {

@@ -6,11 +6,17 @@ import { forgetDevice, readDevice, writeDevice } from './device.ts';
 const RETRY_MS = 1500;
 const LONGEST_RETRY_MS = 60_000;
 
+/** Why none of them was taken, and how long the server asks to wait; null when it does not say. */
+export interface NotTaken {
+  readonly problem: Problem;
+  readonly retryAfterMs: number | null;
+}
+
 /**
  * What came of sending some: the answer to each; a problem of all of them together; or nothing, to be tried again, or not
  * before {@link Outbox.open}.
  */
-export type Sent = readonly Answer[] | Problem | 'again' | 'closed';
+export type Sent = readonly Answer[] | NotTaken | 'again' | 'closed';
 
 /** How things go to the server, and what becomes of them. */
 export interface Post<T> {
@@ -101,7 +107,7 @@ export class Outbox<T> {
     this.#isSending = false;
     if (sent === 'closed') this.shut();
     else if (sent === 'again') this.#later(RETRY_MS);
-    else if ('type' in sent) this.#notTaken(items, sent);
+    else if ('problem' in sent) this.#notTaken(items, sent);
     else {
       [this.trouble.value, this.#atOnce, this.#waitMs] = [null, MAX_GESTURES, RETRY_MS];
       this.#settle(items, sent);
@@ -129,8 +135,10 @@ export class Outbox<T> {
   }
 
   // None of them was judged. Half as many are tried, until it is clear which one it is.
-  #notTaken(items: readonly T[], problem: Problem): void {
+  #notTaken(items: readonly T[], { problem, retryAfterMs }: NotTaken): void {
     this.trouble.value = problem;
+    // It is about none of them: the server says when it has time again.
+    if (retryAfterMs !== null) return this.#later(Math.max(RETRY_MS, retryAfterMs));
     const isBusy = problem.status >= 500 || problem.status === 429;
     const [only] = items;
     if (items.length > 1) this.#atOnce = Math.ceil(items.length / 2);

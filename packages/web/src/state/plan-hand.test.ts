@@ -1,4 +1,5 @@
 // @vitest-environment happy-dom
+import { placementAt } from '@kobby/core';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { aChild, aCorner, anActivity, inCorner, onDay, testBook } from '../../../core/src/testing/home.ts';
 import DayStrip from '../parts/DayStrip.vue';
@@ -31,7 +32,7 @@ describe('what is in hand', () => {
   test('is shown everywhere where it can be put, and says before the drop what would break and where it fits', async () => {
     const strip = desk.place(DayStrip);
     expect(strip.find('.put').exists()).toBe(false);
-    desk.hand().take({ placement: desk.store.book.placements['q' as never]!, isNew: false });
+    desk.hand().take({ placement: placementAt(desk.store.book, 'q')!, isNew: false });
     await strip.vm.$nextTick();
     const puts = strip.findAll('.put');
     expect(puts).toHaveLength(10);
@@ -43,7 +44,7 @@ describe('what is in hand', () => {
 
   test('goes where it was put, with one step to take back', async () => {
     const strip = desk.place(DayStrip);
-    desk.hand().take({ placement: desk.store.book.placements['q' as never]!, isNew: false });
+    desk.hand().take({ placement: placementAt(desk.store.book, 'q')!, isNew: false });
     await strip.vm.$nextTick();
     await strip.findAll('.put')[7]!.trigger('click');
     expect(placedAt('q')).toMatchObject({ day: 8, blockId: 'table' });
@@ -54,7 +55,7 @@ describe('what is in hand', () => {
 
   test('may be put where it breaks an order: the home decides, and what is new to know is said', async () => {
     const strip = desk.place(DayStrip);
-    desk.hand().take({ placement: desk.store.book.placements['q' as never]!, isNew: false });
+    desk.hand().take({ placement: placementAt(desk.store.book, 'q')!, isNew: false });
     await strip.vm.$nextTick();
     await strip.findAll('.put')[2]!.trigger('click');
     expect(placedAt('q')).toMatchObject({ day: 3 });
@@ -63,7 +64,7 @@ describe('what is in hand', () => {
 
   test('is doubted in a corner of another kind', async () => {
     const shelf = desk.place(CornersView);
-    desk.hand().take({ placement: desk.store.book.placements['p' as never]!, isNew: false });
+    desk.hand().take({ placement: placementAt(desk.store.book, 'p')!, isNew: false });
     await shelf.vm.$nextTick();
     const [own, other] = shelf.findAll('.cubby .put');
     expect(own!.classes()).not.toContain('breaks');
@@ -76,7 +77,7 @@ describe('what is in hand', () => {
     const bar = desk.place(HandBar);
     const { hand } = desk;
     hand().offer({ kind: 'day', day: 2 });
-    hand().take({ placement: desk.store.book.placements['q' as never]!, isNew: false });
+    hand().take({ placement: placementAt(desk.store.book, 'q')!, isNew: false });
     hand().over.value = 'day:2';
     await bar.vm.$nextTick();
     expect(bar.text()).toContain('In hand: print');
@@ -88,7 +89,7 @@ describe('what is in hand', () => {
 
   test('is put back by taking it again, and when somebody takes it out', async () => {
     const bar = desk.place(HandBar);
-    const held = { placement: desk.store.book.placements['q' as never]!, isNew: false };
+    const held = { placement: placementAt(desk.store.book, 'q')!, isNew: false };
     desk.hand().take(held);
     desk.hand().take(held);
     expect(desk.hand().held.value).toBeNull();

@@ -222,7 +222,7 @@ export class SharedLink {
 
   async #post(acts: readonly TimedAct[]): Promise<Sent> {
     const said = await ask('POST', `${this.#base}/acts`, answersSchema, { acts });
-    if (said.kind === 'problem') return this.#met(said.problem) ? 'closed' : said.problem;
+    if (said.kind === 'problem') return this.#met(said.problem) ? 'closed' : said;
     if (said.kind === 'unreachable') {
       this.connected.value = false;
       return 'again';

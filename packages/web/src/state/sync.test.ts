@@ -66,6 +66,7 @@ class FakeServer {
       today: '2027-03-11',
       me: MARA,
       demo: false,
+      epoch: 'e1',
       publicAddress: null,
       history: [],
       book: this.book,

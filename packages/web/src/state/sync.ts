@@ -68,6 +68,7 @@ export class BookSync {
     answered: (gesture, answer) => this.#settle(gesture, answer),
   });
   #stopListening: (() => void) | null = null;
+  #epoch: string | null = null;
   /** Why what waits is not kept yet; null while the server answers. */
   readonly trouble = this.#outbox.trouble;
   /** Whether this device could keep what waits. */
@@ -79,7 +80,8 @@ export class BookSync {
     if (said.kind === 'unreachable') this.connection.value = 'unreachable';
     if (said.kind === 'problem') this.connection.value = 'signed-out';
     if (said.kind !== 'ok') return;
-    const { book, seq, me, today, publicAddress, history } = said.data;
+    const { book, seq, epoch, me, today, publicAddress, history } = said.data;
+    this.#epoch = epoch;
     this.#outbox.takeUp(`kobby.waiting.${me.id}`);
     const waiting = this.#outbox.waiting.value;
     this.me.value = me;
@@ -97,6 +99,7 @@ export class BookSync {
   /** Does something: shown at once, sent when the server can be reached, kept when it says so. */
   perform(changes: readonly ChangeInput[], undoing?: Step): ActResult {
     const input: GestureInput = { id: newId(), at: instantNow(), changes: [...changes] };
+    if (this.#epoch !== null) input.epoch = this.#epoch;
     if (undoing) input.undoes = undoing.entry.id;
     const parsed = gestureSchema.safeParse(input);
     if (!parsed.success) return { done: false, errors: fieldProblems(parsed.error) };
@@ -165,7 +168,7 @@ export class BookSync {
 
   #listen(): void {
     this.stopListening();
-    this.#stopListening = listenLive(() => this.replica.value.seq, {
+    this.#stopListening = listenLive(() => this.#since(), {
       kept: (gesture) => this.#receive(gesture),
       today: (day) => (this.today.value = day),
       takeSnapshot: () => void this.load(),
@@ -177,10 +180,18 @@ export class BookSync {
     });
   }
 
+  // From where on something is asked for: a number says nothing in another epoch.
+  #since(): string {
+    return new URLSearchParams({
+      since: String(this.replica.value.seq),
+      epoch: this.#epoch ?? '',
+    }).toString();
+  }
+
   // A lost stream comes back by itself, unless the door was closed meanwhile.
   async #lookAgain(): Promise<void> {
     if (this.connection.value === 'connected') this.connection.value = 'unreachable';
-    const said = await ask('GET', `/api/book?since=${this.replica.value.seq}`, sinceSchema);
+    const said = await ask('GET', `/api/book?${this.#since()}`, sinceSchema);
     if (said.kind === 'problem' && isProblemOf(said.problem, 'sign-in-needed')) this.#closeDoor();
   }
 
@@ -202,7 +213,7 @@ export class BookSync {
   }
 
   async #catchUp(): Promise<void> {
-    const said = await ask('GET', `/api/book?since=${this.replica.value.seq}`, sinceSchema);
+    const said = await ask('GET', `/api/book?${this.#since()}`, sinceSchema);
     if (said.kind === 'unreachable' || !this.me.value) return;
     for (const kept of said.kind === 'ok' ? said.data.gestures : []) {
       const next = takeIn(this.replica.value, kept, this.me.value);
@@ -221,7 +232,7 @@ export class BookSync {
     if (inside.success) return inside.data.answers;
     if (!isProblemOf(said.problem, 'sign-in-needed')) {
       this.notice.value ??= `Not kept yet, it is tried again: ${said.problem.detail}`;
-      return said.problem;
+      return said;
     }
     this.#closeDoor();
     return 'closed';

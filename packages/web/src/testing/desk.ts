@@ -29,7 +29,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   // What sheets measure themselves by, which the simulated browser lacks.
   vi.stubGlobal('visualViewport', Object.assign(new EventTarget(), { width: 1280, height: 800, scale: 1 }));
   const me = { kind: 'person', id: 'mara', name: 'Mara' };
-  const snapshot = { seq: 1, today, me, demo: false, publicAddress: null, history: [], book };
+  const snapshot = { seq: 1, epoch: 'e1', today, me, demo: false, publicAddress: null, history: [], book };
   vi.stubGlobal('fetch', async () => new Response(JSON.stringify(snapshot)));
   const store = useBook();
   await store.load();
@@ -78,7 +78,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
           return () => h(part, props);
         },
       });
-      return mount(page, { global: { plugins } });
+      return mount(page, { attachTo: document.body, global: { plugins } });
     },
     /** Mounts a part alone. */
     alone: (part: Component, props: Record<string, unknown> = {}): VueWrapper =>

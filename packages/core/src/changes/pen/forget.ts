@@ -1,4 +1,5 @@
 import {
+  groupBy,
   kindOf,
   KINDS,
   referencesOf,
@@ -8,14 +9,12 @@ import {
   type EntityRef,
 } from '../../book/index.ts';
 import type { ChildId } from '../../house/index.ts';
-import type { Path } from '../../kind/index.ts';
+import { isInList, withoutEntries, type Path } from '../../kind/index.ts';
+import { replacedInTexts, wholeWords } from '../../measure/index.ts';
 import type { Pen } from './pen.ts';
 
 /** What stands where a forgotten name stood. */
 const FORGOTTEN = 'a child';
-
-// Ids and closed lists are small letters, digits and dashes; names and notes are not.
-const SLUG = /^[a-z0-9:._-]*$/;
 
 /**
  * A value with every one of the words taken out of its texts, wherever they stand as whole words, whatever their
@@ -23,23 +22,7 @@ const SLUG = /^[a-z0-9:._-]*$/;
  */
 export function withoutWords<T>(value: T, words: readonly string[], instead = FORGOTTEN): T {
   if (words.length === 0) return value;
-  // The longest first: a family name would otherwise stay behind when the first name goes.
-  const longestFirst = words.toSorted((a, b) => b.length - a.length).map((word) => escaped(word.trim()));
-  const pattern = new RegExp(`(?<![\\p{L}\\p{N}])(?:${longestFirst.join('|')})(?![\\p{L}\\p{N}])`, 'giu');
-  return redact(value, pattern, instead);
-}
-
-// Outside of a class a dash means itself, and a pattern by Unicode refuses it escaped.
-const escaped = (text: string): string => text.replaceAll(/[$()*+./?[\\\]^{|}]/g, String.raw`\$&`);
-
-function redact<T>(value: T, pattern: RegExp, instead: string): T {
-  if (typeof value === 'string') return SLUG.test(value) ? value : (value.replaceAll(pattern, instead) as T);
-  if (typeof value !== 'object' || value === null) return value;
-  const entries = Object.entries(value).map(
-    ([key, inner]) => [key, redact(inner, pattern, instead)] as const,
-  );
-  if (entries.every(([key, inner]) => inner === (value as Record<string, unknown>)[key])) return value;
-  return (Array.isArray(value) ? entries.map(([, inner]) => inner) : Object.fromEntries(entries)) as T;
+  return replacedInTexts(value, wholeWords(words), () => instead);
 }
 
 /**
@@ -48,51 +31,64 @@ function redact<T>(value: T, pattern: RegExp, instead: string): T {
  */
 export function forgetChild(pen: Pen, childId: ChildId, words: readonly string[]): void {
   takeOut(pen, { kind: 'children', id: childId });
+  // Made once: a home of many years has many texts.
+  const pattern = words.length === 0 ? null : wholeWords(words);
   for (const kind of KINDS) {
     for (const entity of pen.all(kind)) {
       if (kindOf(kind).isAbout(entity, childId)) {
         pen.drop(kind, entity.id);
         continue;
       }
+      const without = (instead: string): Entity =>
+        pattern === null ? entity : replacedInTexts<Entity>(entity, pattern, () => instead);
+      if (without(FORGOTTEN) === entity) continue;
       // A dash where the longer words do not fit: nothing is stored that cannot be read again.
       const redacted = [FORGOTTEN, '–']
-        .map((instead) => withoutWords<Entity>(entity, words, instead))
+        .map(without)
         .find((one) => one !== entity && kindOf(kind).schema.safeParse(one).success);
       if (redacted) pen.put(kind, redacted as never);
     }
   }
 }
 
-function takeOut(pen: Pen, ref: EntityRef): void {
+/** Who refers to an entity, with the places where. */
+type Referrers = ReadonlyMap<string, readonly { readonly ref: EntityRef; readonly paths: readonly Path[] }[]>;
+
+// The book is gone through once, however much goes with the child.
+function referrersIn(pen: Pen): Referrers {
+  const found = new Map<string, { ref: EntityRef; paths: Path[] }[]>();
   for (const kind of KINDS) {
     for (const entity of pen.all(kind)) {
-      const paths = referencesOf(kind, entity as never)
-        .filter(({ target }) => target.kind === ref.kind && target.id === ref.id)
-        .map(({ path }) => path);
-      if (paths.length === 0) continue;
-      if (paths.every(isInList)) pen.put(kind, withoutEntries(entity, paths) as never);
-      else takeOut(pen, { kind, id: entity.id });
+      const ref = { kind, id: entity.id };
+      const byTarget = groupBy(referencesOf(kind, entity as never), ({ target }) => refKey(target));
+      for (const [key, held] of byTarget) {
+        const by = { ref, paths: held.map(({ path }) => path) };
+        const known = found.get(key);
+        if (known) known.push(by);
+        else found.set(key, [by]);
+      }
     }
   }
-  pen.drop(ref.kind, ref.id);
+  return found;
 }
 
-const isInList = (path: Path): boolean => path.some((step) => typeof step === 'number');
-
-/** A value without the innermost list entries that some paths lead through. */
-function withoutEntries<T>(value: T, paths: readonly Path[]): T {
-  const copy = structuredClone(value);
-  const entries = paths.map((path) =>
-    path.slice(0, path.findLastIndex((step) => typeof step === 'number') + 1),
-  );
-  // An entry that names the child twice goes once.
-  const once = [...new Map(entries.map((path) => [path.join('.'), path])).values()];
-  // From the end of each list: places before what is taken out stay what they are.
-  for (const path of once.toReversed()) {
-    const list = path.slice(0, -1).reduce<unknown>((inner, step) => (inner as never)[step], copy);
-    (list as unknown[]).splice(path.at(-1) as number, 1);
+// What holds it as a whole goes too, and what holds that; what only lists it loses that entry.
+function takeOut(pen: Pen, ref: EntityRef): void {
+  const referrers = referrersIn(pen);
+  const gone = new Map([[refKey(ref), ref]]);
+  const listed = new Map<string, { readonly ref: EntityRef; readonly paths: Path[] }>();
+  // What is found on the way is gone through as well.
+  for (const key of gone.keys()) {
+    for (const { ref: by, paths } of referrers.get(key) ?? []) {
+      if (!paths.every(isInList)) gone.set(refKey(by), by);
+      else listed.set(refKey(by), { ref: by, paths: [...(listed.get(refKey(by))?.paths ?? []), ...paths] });
+    }
   }
-  return copy;
+  for (const [key, { ref: by, paths }] of listed) {
+    const entity = pen.get(by.kind, by.id);
+    if (entity && !gone.has(key)) pen.put(by.kind, withoutEntries(entity, paths) as never);
+  }
+  for (const { kind, id } of [...gone.values()].toReversed()) pen.drop(kind, id);
 }
 
 /** An entity in whose texts one of some words stands. */

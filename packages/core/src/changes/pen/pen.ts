@@ -1,9 +1,9 @@
 import equal from 'fast-deep-equal';
 import {
-  brokenReference,
+  brokenReferences,
   copyOfTable,
   freezeDeep,
-  referrerTo,
+  referrerToAny,
   refKey,
   type Book,
   type Broken,
@@ -118,12 +118,14 @@ function findUnsound(book: Book, touched: readonly Touch[]): Unsound | null {
     if (touch.id === NO_ID) return { kind: 'no-id', ref };
     const entity = book[touch.kind][touch.id];
     if (entity) {
-      const broken = brokenReference(book, touch.kind, entity);
+      const [broken] = brokenReferences(book, touch.kind, entity);
       if (broken) return { kind: 'leads-nowhere', ref, broken };
-    } else {
-      const by = referrerTo(book, ref);
-      if (by) return { kind: 'still-used', ref, by };
     }
   }
-  return null;
+  // The book is gone through once for all that was dropped.
+  const used = referrerToAny(
+    book,
+    touched.filter(({ kind, id }) => !book[kind][id]),
+  );
+  return used && { kind: 'still-used', ...used };
 }

@@ -1,4 +1,4 @@
-import type { Book } from '../../book/index.ts';
+import { placementAt, type Book } from '../../book/index.ts';
 import type { Where } from '../../unit/index.ts';
 
 /** What a supply is called, in what a change does. */
@@ -6,7 +6,7 @@ export const supplyName = (book: Book, id: string): string => book.supplies[id]?
 
 /** What something placed is called. */
 export const titleOf = (book: Book, placementId: string): string =>
-  book.placements[placementId]?.content.title ?? 'activity';
+  placementAt(book, placementId)?.content.title ?? 'activity';
 
 /** What a child is called where others may read it. */
 export const childName = (book: Book, childId: string): string =>

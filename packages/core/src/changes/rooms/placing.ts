@@ -2,15 +2,29 @@ import { z } from 'zod';
 import { plainDaySchema } from '../../calendar/index.ts';
 import { supplyIdSchema } from '../../cupboard/index.ts';
 import { childIdSchema, personIdSchema } from '../../house/index.ts';
-import { activityIdSchema, fillSlots, versionIdSchema } from '../../library/index.ts';
+import {
+  activityContentSchema,
+  activityIdSchema,
+  contentFieldSchema,
+  contentPartSchema,
+  openSlots,
+  versionIdSchema,
+  type ActivityContent,
+} from '../../library/index.ts';
 import { lineSchema } from '../../measure/index.ts';
 import {
+  backToLibrary,
   binFillSchema,
   placementIdSchema,
+  placementOf,
+  takenOver,
+  unfilledContent,
   unitIdSchema,
   whereSchema,
+  writtenOverBy,
   type BinFill,
-  type Placement,
+  type Held,
+  type PlacedCopy,
   type Where,
 } from '../../unit/index.ts';
 import { change } from '../pen/define.ts';
@@ -35,13 +49,16 @@ export const PLACING_CHANGES = {
       const activity = pen.get('activities', activityId);
       if (!activity) return unknownId(['activityId'], 'activity in the library');
       const { content, version } = activity;
+      const open = new Set(slotsOf(content));
       return putAt(pen, where, {
         id,
         version: 0,
         unitId,
         originId: activityId,
         originVersion: version,
-        content: slots ? fillSlots(content, slots) : content,
+        base: content,
+        slots: Object.fromEntries(Object.entries(slots ?? {}).filter(([slot]) => open.has(slot))),
+        over: {},
         pinned: false,
         choices: [],
         leadId: null,
@@ -51,6 +68,84 @@ export const PLACING_CHANGES = {
     },
     says: (book, { activityId, where }) =>
       `${book.activities[activityId]?.content.title ?? 'activity'} → ${whereText(book, where)}`,
+  }),
+  /** Puts something into a unit that is written here and in no library: a line is enough. */
+  'unit/write': change({
+    fields: {
+      id: placementIdSchema,
+      unitId: unitIdSchema,
+      content: activityContentSchema,
+      where: whereSchema,
+    },
+    apply: (pen, { id, unitId, content, where }) =>
+      pen.get('placements', id)
+        ? existsAlready(['id'])
+        : putAt(pen, where, {
+            ...{
+              id,
+              version: 0,
+              unitId,
+              originId: null,
+              originVersion: 0,
+              base: content,
+              slots: {},
+              over: {},
+            },
+            ...{ pinned: false, choices: [], leadId: null, bin: null, outSince: null },
+          }),
+    says: (book, { content, where }) => `${content.title} → ${whereText(book, where)}`,
+  }),
+  /** Says some fields of something placed anew, here and nowhere else. */
+  'unit/write-over': change({
+    fields: { placementId: placementIdSchema, part: contentPartSchema },
+    apply: (pen, { placementId, part }) =>
+      onPlacement(pen, placementId, (placement) => putSound(pen, writtenOverBy(placement, part))),
+    says: (book, { placementId }) => titleOf(book, placementId),
+  }),
+  /** Lets fields of something placed say again what the library says; all of them when none is named. */
+  'unit/back-to-library': change({
+    fields: {
+      placementId: placementIdSchema,
+      fields: z.array(contentFieldSchema).max(60).nullable().default(null),
+    },
+    apply: (pen, { placementId, fields }) =>
+      onPlacement(pen, placementId, (placement) => putSound(pen, backToLibrary(placement, fields))),
+    says: (book, { placementId }) => `${titleOf(book, placementId)} as the library has it`,
+  }),
+  /** Gives the words that fill the slots of something placed; those that are not named stay. */
+  'unit/fill': change({
+    fields: {
+      placementId: placementIdSchema,
+      slots: z.record(z.string().max(24), z.literal('').or(lineSchema)),
+    },
+    apply: (pen, { placementId, slots }) =>
+      onPlacement(pen, placementId, (placement) => {
+        const known = slotsOf(unfilledContent(placement));
+        const strange = Object.keys(slots).find((slot) => !known.includes(slot));
+        if (strange !== undefined) return unknownId(['slots', strange], 'gap of this activity');
+        const filled = Object.entries({ ...placement.slots, ...slots }).filter(([, words]) => words !== '');
+        return pen.put('placements', { ...placement, slots: Object.fromEntries(filled) });
+      }),
+    says: (book, { placementId }) => titleOf(book, placementId),
+  }),
+  /**
+   * Lets something placed stand on an entry of the library as that is now: a newer one, or one that was made of it. The fields named
+   * stay as they are here.
+   */
+  'unit/take-over': change({
+    fields: {
+      placementId: placementIdSchema,
+      activityId: activityIdSchema,
+      keep: z.array(contentFieldSchema).max(60),
+    },
+    apply: (pen, { placementId, activityId, keep }) => {
+      const activity = pen.get('activities', activityId);
+      if (!activity) return unknownId(['activityId'], 'activity in the library');
+      return onPlacement(pen, placementId, (placement) =>
+        putSound(pen, takenOver(placement, activity, keep, heldIn(pen, placement))),
+      );
+    },
+    says: (book, { placementId }) => `${titleOf(book, placementId)} from the library`,
   }),
   'unit/move': change({
     fields: { placementId: placementIdSchema, where: whereSchema },
@@ -120,7 +215,8 @@ export const PLACING_CHANGES = {
     },
     apply: (pen, { placementId, childId, versionId, byHand }) =>
       onPlacement(pen, placementId, (placement) => {
-        if (versionId !== null && !placement.content.versions.some((version) => version.id === versionId))
+        const { versions } = placementOf(placement).content;
+        if (versionId !== null && !versions.some((version) => version.id === versionId))
           return unknownId(['versionId'], 'version of this activity');
         const others = placement.choices.filter((choice) => choice.childId !== childId);
         const choices = byHand ? [...others, { childId, versionId }] : others;
@@ -145,13 +241,13 @@ export const PLACING_CHANGES = {
     fields: { placementId: placementIdSchema, supplyId: supplyIdSchema, insteadId: supplyIdSchema },
     apply: (pen, { placementId, supplyId, insteadId }) =>
       onPlacement(pen, placementId, (placement) => {
-        const { content } = placement;
+        const content = unfilledContent(placement);
         if (!content.materials.some((line) => line.supplyId === supplyId))
           return unknownId(['supplyId'], 'material of this activity');
         const materials = content.materials.map((line) =>
           line.supplyId === supplyId ? { ...line, supplyId: insteadId } : line,
         );
-        return pen.put('placements', { ...placement, content: { ...content, materials } });
+        return pen.put('placements', writtenOverBy(placement, { materials }));
       }),
     says: (book, { insteadId }) => `use ${book.supplies[insteadId]?.name ?? 'something else'}`,
   }),
@@ -172,14 +268,43 @@ export const PLACING_CHANGES = {
 function onPlacement(
   pen: Pen,
   placementId: string,
-  act: (placement: Placement) => Refusal | void,
+  act: (placement: PlacedCopy) => Refusal | void,
 ): Refusal | void {
   const placement = pen.get('placements', placementId);
   return placement ? act(placement) : unknownId(['placementId'], 'activity in this unit');
 }
 
+// The slots that stand in its texts, and those that it says it has.
+const slotsOf = (content: ActivityContent): readonly string[] => [
+  ...openSlots(content),
+  ...content.slots.map(({ id }) => id),
+];
+
+// What was chosen, told, ticked or decided about something placed.
+function heldIn(pen: Pen, { id, choices }: PlacedCopy): Held {
+  const told = pen.all('records').flatMap((one) => (one.placementId === id ? [one.versionId] : []));
+  const chosen = choices.map(({ versionId }) => versionId);
+  const decided = [...pen.all('prepMarks'), ...pen.all('prepChoices')].map((one) => one.id as string);
+  return {
+    versionIds: new Set([...told, ...chosen].filter((one) => one !== null)),
+    prepIds: new Set(
+      decided
+        .filter((task) => task.startsWith(`${id}:`))
+        .map((task) => task.slice(id.length + 1).split(/[:.]/)[0]!),
+    ),
+  };
+}
+
+// Fields that do not go together are refused where they stand.
+function putSound(pen: Pen, copy: PlacedCopy): Refusal | void {
+  const whole = activityContentSchema.safeParse(unfilledContent(copy));
+  if (whole.success) return pen.put('placements', copy);
+  const [{ path, message }] = whole.error.issues as [z.core.$ZodIssue];
+  return { reason: 'leads-nowhere', path: ['part', ...(path as (string | number)[])], message };
+}
+
 // What stands in for something stands where that one does: it cannot stand in for what stands in itself.
-function putAt(pen: Pen, where: Where, placement: Omit<Placement, 'where'>): Refusal | undefined {
+function putAt(pen: Pen, where: Where, placement: Omit<PlacedCopy, 'where'>): Refusal | undefined {
   if (where.kind === 'twin') {
     const original = pen.get('placements', where.of);
     if (!original || original.unitId !== placement.unitId)
@@ -199,7 +324,7 @@ function putAt(pen: Pen, where: Where, placement: Omit<Placement, 'where'>): Ref
   return undefined;
 }
 
-const twinsOf = (pen: Pen, id: string): readonly Placement[] =>
+const twinsOf = (pen: Pen, id: string): readonly PlacedCopy[] =>
   pen.all('placements').filter(({ where }) => where.kind === 'twin' && where.of === id);
 
 // What has no inside cannot be filled.

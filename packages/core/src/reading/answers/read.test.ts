@@ -155,7 +155,7 @@ test('stops come before cares and notes', () => {
     aCorner('b'),
     aChild('tove', '2023-01-20', { allergies: [{ allergen: 'milk', words: 'milk' }] }),
     aSupply('yogurt', { allergens: ['milk'] }),
-    anActivity('old', { versions: [], materials: [aMaterial('yogurt', 1)] }),
+    anActivity('old', { versions: [aVersion(120)], materials: [aMaterial('yogurt', 1)] }),
     inCorner('p', 'old', 'a', 1, 1),
   );
   expect(findings(book).map((text) => text.split(' ')[0])).toEqual(['stop', 'care', 'note']);

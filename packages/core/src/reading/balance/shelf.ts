@@ -64,7 +64,11 @@ export function freeSpan({ emptyDays }: Cubby, { unit }: Frame): { fromDay: numb
 }
 
 /** The first block of a day in which nothing stands yet and that is not kept for the circle; else the first there is. */
-export function freeBlock(placements: readonly Placement[], day: number, { home }: Frame): Block {
+export function freeBlock(
+  placements: readonly Pick<Placement, 'where'>[],
+  day: number,
+  { home }: Frame,
+): Block {
   const taken = new Set(
     placements.map(({ where }) => (where.kind === 'day' && where.day === day ? where.blockId : null)),
   );

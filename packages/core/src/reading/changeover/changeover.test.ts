@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Book } from '../../book/index.ts';
+import { placementAt, type Book } from '../../book/index.ts';
 import { plainDay } from '../../calendar/index.ts';
 import {
   aCorner,
@@ -96,8 +96,8 @@ test('what is carried over counts its weeks from the day on which it first stood
     outSince: '2027-03-10',
   });
   const frame = read(carried, 'paper' as typeof TEST_UNIT, A_MONDAY).frame;
-  expect(outSince(carried.placements.again!, frame)).toBe('2027-03-10');
-  expect(outSince(carried.placements.p!, read(carried, TEST_UNIT, A_MONDAY).frame)).toBe('2027-03-10');
+  expect(outSince(placementAt(carried, 'again')!, frame)).toBe('2027-03-10');
+  expect(outSince(placementAt(carried, 'p')!, read(carried, TEST_UNIT, A_MONDAY).frame)).toBe('2027-03-10');
   const week = (on: string) => weekOut(plainDay('2027-03-10'), plainDay(on));
   expect(['2027-03-09', '2027-03-10', '2027-03-16', '2027-03-17', '2027-03-24'].map(week)).toEqual([
     0, 1, 1, 2, 3,

@@ -1,5 +1,5 @@
 import { activityContentSchema, type ActivityContent, type Song } from '../../library/index.ts';
-import { placementSchema, type Placement } from '../../unit/index.ts';
+import type { Placement } from '../../unit/index.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Finding } from '../ground/finding.ts';
 import type { CirclePart, CircleRun } from './run.ts';
@@ -64,13 +64,10 @@ const placed = memoised(
     }) as Placement,
 );
 
-const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'where'> = placementSchema
-  .omit({ id: true, unitId: true, content: true, where: true })
-  .parse({
-    version: 0,
-    originId: 'circle',
-    originVersion: 0,
-  });
+const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'where' | 'pinned'> = {
+  ...{ version: 0, originId: 'circle' as Placement['originId'], originVersion: 0 },
+  ...{ choices: [], leadId: null, bin: null, outSince: null },
+};
 
 /** The piece of a circle for which something stands in; null for what is really placed. */
 const pieceOfStandIn = (placementId: string): CirclePart['piece']['id'] | null =>

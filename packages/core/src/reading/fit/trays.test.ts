@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Book } from '../../book/index.ts';
+import { placementAt, type Book } from '../../book/index.ts';
 import {
   aChild,
   aCorner,
@@ -88,7 +88,7 @@ describe('the trays', () => {
   });
 
   test('know the next way to play a set, from how often it was met', () => {
-    const placement = planned.placements.p!;
+    const placement = placementAt(planned, 'p')!;
     const way = (times: number) => nextWays(planned, placement, times)[0]?.way;
     expect([0, 1, 2, 9].map(way)).toEqual(['Match.', 'Order.', 'Spell.', 'Spell.']);
   });
@@ -108,9 +108,10 @@ describe('the trays', () => {
         where: { kind: 'corner', cornerId: 'a', fromDay: 1, toDay: 5 },
       },
     );
-    const met = (id: string) => metBefore(earlier, TEST_UNIT, earlier.children[id]!, earlier.placements.p!);
+    const met = (id: string) =>
+      metBefore(earlier, TEST_UNIT, earlier.children[id]!, placementAt(earlier, 'p')!);
     expect(['ada', 'noor', 'bo'].map(met)).toEqual([0, 1, 1]);
-    expect(metBefore(earlier, 'earlier' as never, earlier.children.bo!, earlier.placements.p!)).toBe(0);
+    expect(metBefore(earlier, 'earlier' as never, earlier.children.bo!, placementAt(earlier, 'p')!)).toBe(0);
   });
 });
 

@@ -37,6 +37,8 @@ export type RuleId =
   | 'allergen'
   | 'past-the-end'
   | 'open-slot'
+  | 'sketch'
+  | 'rounds'
   | 'order'
   | 'shared-table'
   | 'one-for-two'

@@ -1,49 +1,7 @@
 import { groupBy } from '../../book/index.ts';
+import { memoised, memoStep, type MemoNode } from '../../measure/index.ts';
 
-interface Node {
-  byObject?: WeakMap<object, Node>;
-  byValue?: Map<unknown, Node>;
-  held?: { readonly value: unknown };
-}
-
-/**
- * Remembers what a pure function answered, by the identity of its arguments. The first argument must be an
- * object: what was remembered for it goes when it goes, so nothing has to be thrown away by hand.
- *
- * Why identity: a book shares with the one before it everything that a gesture left alone, so the same object means the same
- * content, and comparing costs nothing. What is handed over must therefore come from the book or from another remembered answer;
- * a list that is made on the way is new each time and remembers nothing. For questions about the book itself: answer.ts.
- */
-export function memoised<A extends readonly [object, ...unknown[]], R>(
-  compute: (...args: A) => R,
-): (...args: A) => R {
-  const root: Node = {};
-  return (...args) => {
-    const node = args.reduce<Node>(step, root);
-    node.held ??= { value: compute(...args) };
-    return node.held.value as R;
-  };
-}
-
-function step(node: Node, argument: unknown): Node {
-  if (typeof argument === 'object' && argument !== null) {
-    node.byObject ??= new WeakMap();
-    return childOf(node.byObject, argument);
-  }
-  node.byValue ??= new Map();
-  return childOf(node.byValue, argument);
-}
-
-function childOf<K>(
-  children: { get(key: K): Node | undefined; set(key: K, node: Node): unknown },
-  key: K,
-): Node {
-  const known = children.get(key);
-  if (known) return known;
-  const made: Node = {};
-  children.set(key, made);
-  return made;
-}
+export { memoised } from '../../measure/index.ts';
 
 interface Told<T, R> {
   readonly list: readonly T[];
@@ -57,9 +15,9 @@ interface Told<T, R> {
 export function perMember<T extends object, C extends readonly unknown[], R>(
   of: (member: T, ...context: C) => R,
 ): (list: readonly T[], ...context: C) => readonly R[] {
-  const root: Node = {};
+  const root: MemoNode = {};
   return (list, ...context) => {
-    const node = context.reduce<Node>(step, root);
+    const node = context.reduce<MemoNode>(memoStep, root);
     const before = node.held?.value as Told<T, R> | undefined;
     if (before?.list === list) return before.results;
     let known: Map<T, R> | null = null;

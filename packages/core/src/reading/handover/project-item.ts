@@ -51,11 +51,11 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
     groups,
     atOnce: content.atOnce,
     how: [...runsHow(content)],
-    steps: content.steps.map((step) => withShownNames(step.text, book)),
+    steps: content.steps.map((step) => step.text),
     versions: versionsOf(session, mayBeNamed),
     things: thingsOn(shown, session),
     spillKit: content.spillKit,
-    binRule: isBin && frame.home.binRule !== '' ? withShownNames(frame.home.binRule, book) : null,
+    binRule: isBin && frame.home.binRule !== '' ? frame.home.binRule : null,
     cleanUpMinutes: content.cleanUpMinutes,
     cautions: cautionsOn(shown, session),
     ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
@@ -116,14 +116,10 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
       const reason = kept ? ` Kept by ${kept.by}: ${kept.why}` : '';
       const text =
         `${LEVEL_WORDS[level]}: ${titleAt(finding, placement.id)}. ${instead ?? ''}${reason}`.trim();
-      return [{ level, text: withShownNames(text, book) }];
+      return [{ level, text: text }];
     });
   return [...meetings, ...others];
 }
-
-/** A text in which children are called as the home shows them to assistants. */
-export const withShownNames = (text: string, book: Book): string =>
-  Object.values(book.children).reduce((told, { name, shownAs }) => told.replaceAll(name, shownAs), text);
 
 /** Who ticked something, as a link shows it. */
 export const shownTo = (mark: { readonly by: string } | null | undefined): { by: string } | null =>

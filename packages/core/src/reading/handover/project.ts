@@ -1,4 +1,4 @@
-import type { Book } from '../../book/index.ts';
+import { forOthers, type Book } from '../../book/index.ts';
 import { formatDay, formatMinutes, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Share } from '../../handover/index.ts';
 import { PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
@@ -10,14 +10,15 @@ import { watchedIn } from '../readiness/ready.ts';
 import type { TaskKind } from '../readiness/task.ts';
 import { dayPlanOf, type DayPlan } from '../room/day-plan.ts';
 import type { Handover, HandoverCircle, HandoverDay } from './handover-schema.ts';
-import { itemOf, shownTo, withShownNames, type Shown } from './project-item.ts';
+import { itemOf, shownTo, type Shown } from './project-item.ts';
 
 /**
  * What a link shows of the book: its days, who comes, what each does, with what, and whom to watch for. One that shows only
  * the groups of a person leaves out whatever that person does not lead, and the children of others.
  * @throws {Error} when the unit of the link is gone: the book refuses to drop it while the link exists.
  */
-export function project(book: Book, share: Share, today: PlainDay): Handover {
+export function project(whole: Book, share: Share, today: PlainDay): Handover {
+  const book = forOthers(whole);
   const reading = read(book, share.unitId, today);
   const { frame } = reading;
   const days = frame.calendar.days.filter(({ number }) => share.fromDay <= number && number <= share.toDay);
@@ -70,7 +71,7 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): 
     ...plan.blocks.flatMap(({ block, lines: told }) => told.map((text) => ({ blockId: block.id, text }))),
     ...plan.lines.map((text) => ({ blockId: null, text })),
     ...(day.date === today ? dueLines(book, today) : []).map((text) => ({ blockId: null, text })),
-  ].map((line) => ({ ...line, text: withShownNames(line.text, book) }));
+  ];
   return {
     number: day.number,
     date: day.date,
@@ -78,29 +79,29 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): 
     children: isWhole ? attending : attending.filter((name) => own.has(name)),
     events: isWhole
       ? plan.events.map((event) => ({
-          title: withShownNames(event.title, book),
-          plan: event.plan.map(({ start, text }) => withShownNames(`${start} ${text}`, book)),
+          title: event.title,
+          plan: event.plan.map(({ start, text }) => `${start} ${text}`),
         }))
       : [],
     lines: isWhole ? lines : [],
-    circles: isWhole ? plan.blocks.flatMap(({ circle }) => (circle ? [circleOf(circle, book)] : [])) : [],
+    circles: isWhole ? plan.blocks.flatMap(({ circle }) => (circle ? [circleOf(circle)] : [])) : [],
     ready: tasksOn(shown, day, entries),
     items,
   };
 }
 
-function circleOf(run: CircleRun, book: Book): HandoverCircle {
+function circleOf(run: CircleRun): HandoverCircle {
   return {
     blockId: run.block.id,
     name: run.block.name,
     start: run.block.start,
-    things: [...thingsFor(run.parts)].map((text) => withShownNames(text, book)),
+    things: [...thingsFor(run.parts)].map((text) => text),
     parts: run.parts.map((part) => ({
-      title: withShownNames(part.title, book),
+      title: part.title,
       kind: PIECE_KINDS[part.piece.kind].name,
       length: aboutSeconds(part.length.seconds),
       verses: part.verses.map(({ lines }) => lines.map(({ text }) => text)),
-      words: withShownNames(wordsOf(part), book),
+      words: wordsOf(part),
     })),
   };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import type { Book } from '../../book/index.ts';
+import { placementAt, type Book } from '../../book/index.ts';
 import {
   after,
   aCorner,
@@ -107,7 +107,7 @@ describe('before something is dropped', () => {
   const planned = after(book, onDay('d', 'dye', 4), onDay('p', 'pour', 6));
   const verdicts = (id: string) => {
     const reading = read(planned, TEST_UNIT, A_MONDAY);
-    return reading.verdicts(planned.placements[id]!);
+    return reading.verdicts(placementAt(planned, id)!);
   };
 
   test('each day says what would break there, and where it would fit', () => {
@@ -127,8 +127,8 @@ describe('before something is dropped', () => {
 
   test('what fits everywhere has no better place', () => {
     const { verdicts: all } = read(after(book, onDay('s', 'story', 1)), TEST_UNIT, A_MONDAY);
-    const { placements } = after(book, onDay('s', 'story', 1));
-    expect(fittingDays(all(placements.s!))).toBeNull();
+    const planned = after(book, onDay('s', 'story', 1));
+    expect(fittingDays(all(placementAt(planned, 's')!))).toBeNull();
   });
 
   test('a set-up keeps its length up to the end of the unit', () => {

@@ -23,12 +23,20 @@ import {
   type Months,
   type Person,
 } from '../../house/index.ts';
-import { versionFor, type ActivityContent, type ActivityVersion, type Learner } from '../../library/index.ts';
+import {
+  versionFor,
+  versionsOf,
+  type ActivityContent,
+  type ActivityVersion,
+  type Learner,
+} from '../../library/index.ts';
 import {
   spanOfDays,
   unitDays,
   type Choice,
   type Feature,
+  placementOf,
+  type PlacedCopy,
   type Placement,
   type Unit,
   type UnitDays,
@@ -137,7 +145,7 @@ export interface Twin {
 
 /** Everything that is placed in a unit. What stands in for something that is gone counts as neither. */
 export const placedIn = answer((look, unitId: UnitId): Placed =>
-  placedOf(byUnit(look.table('placements')).get(unitId) ?? NOTHING),
+  placedOf(asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING)),
 );
 
 /** Both: what stands in for something is needed as well, it must be there when the weather turns. */
@@ -145,8 +153,9 @@ export const bothOf = memoised(({ placements, twins }: Placed): readonly Placeme
   twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
 );
 
-const NOTHING: readonly Placement[] = [];
-const byUnit = stableGroups((placement: Placement) => placement.unitId);
+const NOTHING: readonly PlacedCopy[] = [];
+const byUnit = stableGroups((copy: PlacedCopy) => copy.unitId);
+const asRead = memoised((copies: readonly PlacedCopy[]): readonly Placement[] => copies.map(placementOf));
 
 const placedOf = memoised((all: readonly Placement[]): Placed => {
   const placements = all.filter(({ where }) => where.kind !== 'twin');
@@ -307,7 +316,7 @@ export function whoDoesWhat(
     ...new Set((seats.get(version) ?? []).map((seat) => seat.child)),
   ];
   return {
-    groups: content.versions.map((version) => ({ version, children: childrenOf(version) })),
+    groups: versionsOf(content).map((version) => ({ version, children: childrenOf(version) })),
     without: childrenOf(null),
   };
 }

@@ -1,6 +1,6 @@
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Home } from '../../house/index.ts';
-import type { ActivityVersion, AmountFor, Sheet } from '../../library/index.ts';
+import { versionsOf, type ActivityVersion, type AmountFor, type Sheet } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
@@ -100,7 +100,7 @@ const jobsOfPlacements = answerFlat(
       const sheet = look.one('sheets', id);
       if (!sheet) return [];
       const rule = content.copies.find(({ sheetId }) => sheetId === id);
-      const groups = content.versions
+      const groups = versionsOf(content)
         .filter((version) => !rule || rule.versionIds.length === 0 || rule.versionIds.includes(version.id))
         .map((version) => ({ version, children: [...(versions.get(version.id) ?? [])] }))
         .filter(({ children }) => children.length > 0);

@@ -22,11 +22,13 @@ import {
 } from '../conduct/theme.ts';
 import { byHandFindings, pieceFindings, stockFindings } from '../conduct/things.ts';
 import { eventFindings } from '../conduct/events.ts';
+import { roundFindings } from '../conduct/rounds.ts';
 import { oneForTwo } from '../exclusive/across-units.ts';
 import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
 import { joined, type Finding, type RuleId } from '../ground/finding.ts';
 import { leftOutFindings } from '../fit/left-out.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
+import { begunFindings, sketchFindings } from '../fit/sketches.ts';
 import { watchingFindings } from '../fit/watching.ts';
 import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
@@ -52,6 +54,10 @@ const afterIllness = ({ book, both, frame, today }: Asked): readonly Finding[] =
   illnessFindings(book, both, frame, today, illIn(book));
 const bins = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
   binFindings(book, placements, frame, today);
+const rounds = ({ placements, frame, today }: Asked): readonly Finding[] =>
+  roundFindings(placements, frame, today);
+const sketches = ({ book, placements, both }: Asked): readonly Finding[] =>
+  joined(sketchFindings(placements), begunFindings(book, both));
 const events = (asked: Asked): readonly Finding[] =>
   eventFindings(asked.events, asked.placements, asked.frame);
 const days = ({ withCircle, frame, today }: Asked): readonly Finding[] =>
@@ -66,12 +72,7 @@ const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(t
 /** Every rule that speaks about a unit, in the order in which equals are told. A new rule is a record here and its question. */
 export const RULES: { readonly [R in RuleId]: Rule } = {
   'empty-corner': { about: 'a corner that stays empty', levels: ['note'], ask: shelf, ways: ['filling'] },
-  'past-the-end': {
-    about: 'days after the end of the unit',
-    levels: ['note'],
-    ask: shelf,
-    ways: ['reserve'],
-  },
+  'past-the-end': { about: "days after the unit's end", levels: ['note'], ask: shelf, ways: ['reserve'] },
   'left-out': {
     about: 'a child for whom a day has nothing',
     levels: ['care'],
@@ -173,17 +174,18 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     ask: bins,
     ways: ['tub'],
   },
-  'bin-path': {
-    about: 'a filler that must not go down a drain',
-    levels: ['note'],
-    ask: bins,
-    ways: ['filler'],
-  },
+  'bin-path': { about: 'a filler that is not for a drain', levels: ['note'], ask: bins, ways: ['filler'] },
   'bin-unweighed': { about: 'a filler whose weight nobody knows', levels: ['note'], ask: bins },
   'open-slot': {
     about: 'a word of a pattern that is still open',
     levels: ['note'],
     ask: ({ placements, frame }) => openSlotFindings(placements, frame),
+  },
+  rounds: { about: 'turns that do not fit into their block', levels: ['note'], ask: rounds, ways: ['day'] },
+  sketch: {
+    about: 'what is only begun: a title alone, a thing nobody looked at',
+    levels: ['note'],
+    ask: sketches,
   },
   order: {
     about: 'what comes before what',

@@ -166,6 +166,6 @@ function onHandTest({ supplies, stockMoves }: Book): Test {
 }
 
 function usedTest({ placements }: Book): Test {
-  const used = new Set<string>(Object.values(placements).map((placement) => placement.originId));
+  const used = new Set<string | null>(Object.values(placements).map(({ originId }) => originId));
   return ({ entity, kind }) => kind === 'activities' && used.has(entity.id);
 }

@@ -1,10 +1,12 @@
+import { placementAt } from '@kobby/core';
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, expect, test } from 'vitest';
 import { keptSince } from '../journal.ts';
 import { loadBook } from '../book-store.ts';
-import { connect, DATABASE_FILE, openStorage } from '../database.ts';
+import { connect, openStorage } from '../database.ts';
+import { DATABASE_FILE } from '../../backups/places.ts';
 import * as first from './0001-first.ts';
 
 let folder: string;
@@ -231,7 +233,7 @@ test('a filled folder of the first release keeps everything and gets the new sha
     currency: 'USD',
     ratio: { counting: 'youngest' },
   });
-  for (const content of [book.activities.trails!.content, book.placements.put!.content]) {
+  for (const content of [book.activities.trails!.content, placementAt(book, 'put')!.content]) {
     expect(content.versions.map(({ id, does }) => [id, does])).toEqual([
       ['v1', 'Moves a drop'],
       ['v2', 'Blows'],
@@ -244,7 +246,7 @@ test('a filled folder of the first release keeps everything and gets the new sha
   }
   expect(await knex.raw('PRAGMA foreign_key_check')).toEqual([]);
   await close();
-  expect(readdirSync(folder)).toContain('before-migration-2.sqlite');
+  expect(readdirSync(join(folder, 'backups'))).toContain('before-migration-2.sqlite');
 });
 
 test('gestures of before are not played again and not taken back', async () => {
@@ -259,7 +261,7 @@ test('gestures of before are not played again and not taken back', async () => {
 test('the backup is the folder as it was', async () => {
   await filledFolder();
   await (await openStorage(folder)).close();
-  const backup = connect(join(folder, 'before-migration-2.sqlite'));
+  const backup = connect(join(folder, 'backups/before-migration-2.sqlite'));
   expect(await backup('children').select('*')).toHaveLength(1);
   expect(await backup.schema.hasTable('recipes')).toBe(false);
   expect(JSON.parse((await backup('activities').first()).content)).toEqual(CONTENT);

@@ -16,6 +16,11 @@ import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
+import * as keeping from './0018-keeping.ts';
+import * as sessions from './0019-sessions.ts';
+import * as readyCircle from './0020-ready-circle.ts';
+import * as placedCopies from './0021-placed-copies.ts';
+import * as takenFrom from './0022-taken-from.ts';
 
 interface Step {
   readonly name: string;
@@ -41,6 +46,11 @@ const STEPS: readonly Step[] = [
   { name: '0015-order-keys', migration: orderKeys },
   { name: '0016-waiting-places', migration: waitingPlaces },
   { name: '0017-devices', migration: devices },
+  { name: '0018-keeping', migration: keeping },
+  { name: '0019-sessions', migration: sessions },
+  { name: '0020-ready-circle', migration: readyCircle },
+  { name: '0021-placed-copies', migration: placedCopies },
+  { name: '0022-taken-from', migration: takenFrom },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

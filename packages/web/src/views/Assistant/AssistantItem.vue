@@ -162,6 +162,9 @@ article.mine {
   margin: calc(-1 * var(--gap-1)) 0 var(--gap-2) calc(-1 * var(--gap-3));
   font-size: 15px;
 }
+.title h3 {
+  overflow-wrap: anywhere;
+}
 .title {
   display: flex;
   align-items: center;

@@ -6,6 +6,7 @@ import {
   formatAge,
   formatDay,
   homeOf,
+  placementAt,
   read,
   sessionsOf,
   valueIn,
@@ -13,7 +14,6 @@ import {
   type Child,
   type FillerChoice,
   type Inside,
-  type PlacementId,
   type SupplyId,
 } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
@@ -36,7 +36,7 @@ provideForm(() => undefined);
 const home = computed(() => homeOf(store.book));
 
 // Designed for something that is placed, or for whoever is here today.
-const placement = computed(() => store.book.placements[String(route.query.placement) as PlacementId] ?? null);
+const placement = computed(() => placementAt(store.book, String(route.query.placement)));
 const reading = computed(() =>
   placement.value ? read(store.book, placement.value.unitId, store.today!) : null,
 );

@@ -21,7 +21,7 @@ const store = useBook();
 const route = useRoute();
 const unitId = String(route.params.unitId) as UnitId;
 const printed = computed(() =>
-  printedRun(store.book, store.today!, unitId, Number(route.params.day), String(route.params.blockId)),
+  printedRun(store.forOthers, store.today!, unitId, Number(route.params.day), String(route.params.blockId)),
 );
 const run = computed(() => printed.value?.run ?? null);
 const home = computed(() => homeOf(store.book));

@@ -11,7 +11,7 @@ const store = useBook();
 const route = useRoute();
 const unitId = String(route.params.unitId) as UnitId;
 const printed = computed(() =>
-  printedRun(store.book, store.today!, unitId, Number(route.params.day), String(route.params.blockId)),
+  printedRun(store.forOthers, store.today!, unitId, Number(route.params.day), String(route.params.blockId)),
 );
 const songs = computed(() => (printed.value?.run.parts ?? []).filter(({ verses }) => verses.length > 0));
 </script>

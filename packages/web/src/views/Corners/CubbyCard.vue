@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
 import {
+  isSketch,
   outSince,
   tickIdOf,
   weekOut,
@@ -14,6 +15,7 @@ import DropSpot from '../../parts/DropSpot.vue';
 import GripButton from '../../parts/GripButton.vue';
 import LevelFlag from '../../parts/LevelFlag.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
+import WriteField from '../../parts/WriteField.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
@@ -124,6 +126,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
             <v-icon v-if="isTicked(setUp)" :icon="mdiCheckBold" size="15" aria-label="ticked off today" />
           </b>
           <span v-if="cubby.setUps.length === 1" class="soft summary">{{ setUp.content.summary }}</span>
+          <span v-if="isSketch(setUp.content)" class="sketch">still a sketch</span>
           <span v-if="weekText(setUp)" class="week">{{ weekText(setUp) }}</span>
         </button>
         <GripButton :held="{ placement: setUp, isNew: false }" />
@@ -131,6 +134,11 @@ const grab = (event: PointerEvent, placement: Placement): void => {
     </template>
     <div class="foot">
       <DropSpot class="spot" :spot="{ kind: 'corner', cornerId: corner.id }" :name="corner.name" small />
+      <WriteField
+        v-if="isEmpty && !cubby.omission"
+        :spot="{ kind: 'corner', cornerId: corner.id }"
+        :name="corner.name"
+      />
       <template v-if="!isEmpty">
         <SpanTicks :set-ups="cubby.setUps" :day-count="reading.frame.calendar.days.length" />
         <span class="fit figures">{{ cubby.fits }} fit</span>
@@ -221,6 +229,11 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 .open:hover b {
   text-decoration: underline;
 }
+.sketch {
+  color: var(--ink-soft);
+  font-size: 12px;
+  font-style: italic;
+}
 .week {
   padding: 0 var(--gap-2);
   background: var(--note-bg);
@@ -268,7 +281,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 .foot {
   display: flex;
   align-items: center;
-  gap: var(--gap-3);
+  gap: var(--gap-2);
   margin-top: auto;
   padding-top: var(--gap-2);
 }

@@ -17,6 +17,7 @@ import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import PriceSheet from './PriceSheet.vue';
 import SupplySheet from './SupplySheet.vue';
 import WishesCard from './WishesCard.vue';
 
@@ -27,6 +28,7 @@ const router = useRouter();
 const openId = ref<SupplyId | null>(null);
 const adding = ref(false);
 const counting = ref(false);
+const pricing = ref(false);
 const wanted = ref('');
 const category = ref<string | null>(null);
 const counts = ref<Record<string, string>>({});
@@ -99,6 +101,7 @@ async function beginCounting(): Promise<void> {
 <template>
   <div>
     <PageBar title="Cupboard" hint="what is in the house, and where">
+      <v-btn class="is-side" @click="pricing = true">Prices</v-btn>
       <v-btn class="is-side" :aria-pressed="counting" @click="beginCounting">
         {{ counting ? 'Counting is done' : 'Take stock' }}
       </v-btn>
@@ -164,6 +167,7 @@ async function beginCounting(): Promise<void> {
         </ShelfCard>
       </div>
     </div>
+    <PriceSheet v-if="pricing" @close="pricing = false" />
     <SupplySheet
       v-if="adding || openId"
       :id="openId"

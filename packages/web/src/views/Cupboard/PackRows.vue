@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { formatMoney, homeOf, parseMoney, type ChangeInput, type MeasureId } from '@kobby/core';
+import {
+  formatDay,
+  formatMoney,
+  homeOf,
+  parseMoney,
+  type ChangeInput,
+  type MeasureId,
+  type PlainDay,
+} from '@kobby/core';
 import { computed } from 'vue';
 import { AmountField, LineField, RowsField } from '../../parts/fields/index.ts';
 import { useBook } from '../../state/book.ts';
@@ -13,6 +21,7 @@ const packs = defineModel<PackInput[] | undefined>({ required: true });
 const store = useBook();
 const currency = computed(() => homeOf(store.book).currency);
 
+const blank = (): PackInput => ({ amount: Number.NaN, price: null, pricedOn: null, shop: null });
 const shown = (pack: PackInput): string =>
   typeof pack.price === 'number' && !Number.isNaN(pack.price)
     ? formatMoney(pack.price as never, currency.value).replace(/[^\d.]/g, '')
@@ -20,18 +29,12 @@ const shown = (pack: PackInput): string =>
 // What is no price stays no number, and is refused with its place.
 function setPrice(pack: PackInput, text: string | null | undefined): void {
   pack.price = text?.trim() ? (parseMoney(text, currency.value) ?? Number.NaN) : null;
+  pack.pricedOn = pack.price === null ? null : store.today;
 }
 </script>
 
 <template>
-  <RowsField
-    v-slot="{ row, path }"
-    v-model="packs"
-    label="Packs"
-    path="packs"
-    one="Pack"
-    :blank="() => ({ amount: Number.NaN, price: null, shop: null })"
-  >
+  <RowsField v-slot="{ row, path }" v-model="packs" label="Packs" path="packs" one="Pack" :blank="blank">
     <div class="side-by-side">
       <AmountField
         v-model="row.amount"
@@ -49,5 +52,8 @@ function setPrice(pack: PackInput, text: string | null | undefined): void {
       />
       <LineField v-model="row.shop" label="Shop" :path="`${path}.shop`" empty-is-null />
     </div>
+    <small v-if="row.pricedOn" class="soft"
+      >The price is of {{ formatDay(row.pricedOn as PlainDay, 'full') }}.</small
+    >
   </RowsField>
 </template>

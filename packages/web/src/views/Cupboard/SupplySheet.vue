@@ -85,6 +85,10 @@ function counted(supplyId: string): ChangeInput[] {
   const move = { id: `move-${newId()}`, supplyId, kind: moveKind.value, amount, at: store.instant() };
   return [{ type: 'cupboard/record-stock', move }];
 }
+function looked(): void {
+  draft.value.takenFrom = null;
+  keep();
+}
 function keep(): ActResult {
   const result = submit();
   if (result.done) moved.value = null;
@@ -108,6 +112,10 @@ const MOVES = {
     :width="780"
     @close="emit('close')"
   >
+    <p v-if="draft.takenFrom" class="taken" role="status">
+      Begun from a line: what is said of it is that of {{ draft.takenFrom }}. Nobody has looked at it yet.
+      <v-btn class="is-side" size="small" @click="looked">I have looked at it</v-btn>
+    </p>
     <div class="side-by-side">
       <LineField v-model="draft.name" label="Name" path="name" />
       <ChoiceField v-model="draft.category" label="Kind" path="category" :options="categories" />
@@ -265,6 +273,14 @@ const MOVES = {
 </template>
 
 <style scoped>
+.taken {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: center;
+  padding: var(--gap-3) var(--gap-4);
+  background: var(--note-bg);
+}
 .label {
   align-self: flex-start;
   margin: var(--gap-2) 0 calc(-1 * var(--gap-2)) calc(-1 * var(--gap-2));

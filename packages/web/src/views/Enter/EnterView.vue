@@ -6,6 +6,7 @@ import FormField from '../../parts/FormField.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { ask, messagesBeside, type Said } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import BringHome from './BringHome.vue';
 
 const store = useBook();
 const router = useRouter();
@@ -21,6 +22,7 @@ const fields = ref({
   zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
   passPhrase: '',
 });
+const brings = ref(false);
 const isNew = computed(() => door.value?.state === 'set-up-needed');
 
 async function look(): Promise<void> {
@@ -57,7 +59,8 @@ async function submit(): Promise<void> {
 
 <template>
   <main class="porch">
-    <form class="card" novalidate @submit.prevent="submit">
+    <BringHome v-if="isNew && brings" @back="brings = false" />
+    <form v-else class="card" novalidate @submit.prevent="submit">
       <TapeLabel>{{ isNew ? 'A new home' : (door?.homeName ?? 'Kobby') }}</TapeLabel>
       <h1>kobby</h1>
       <p class="soft">
@@ -93,6 +96,7 @@ async function submit(): Promise<void> {
       <v-btn class="is-main" type="submit" size="large" :loading="busy" :disabled="!door">
         {{ isNew ? 'Make this home' : 'Open the door' }}
       </v-btn>
+      <v-btn v-if="isNew" class="is-quiet" @click="brings = true">I have a backup of my home</v-btn>
       <p v-if="door?.demoPassPhrase" class="demo" data-test="demo-hint">
         This is the demo home, all made up. Enter with <b>{{ door.demoPassPhrase }}</b>
       </p>
@@ -102,6 +106,7 @@ async function submit(): Promise<void> {
 </template>
 
 <style scoped>
+@import './porch.css';
 .porch {
   display: grid;
   place-items: center;
@@ -109,32 +114,6 @@ async function submit(): Promise<void> {
   gap: var(--gap-5);
   min-height: 100vh;
   padding: var(--gap-5);
-}
-.card {
-  display: flex;
-  flex-direction: column;
-  gap: var(--gap-4);
-  width: min(400px, 100%);
-  padding: 0 calc(2 * var(--gap-4)) calc(2 * var(--gap-4));
-  background: var(--card);
-  border: 1.5px solid var(--line);
-  border-bottom: 10px solid var(--shelf);
-  border-radius: 8px;
-}
-.card > .tape {
-  align-self: flex-start;
-  margin: calc(-1 * var(--gap-2)) 0 0 calc(-1 * var(--gap-4));
-  font-size: 14px;
-}
-h1 {
-  font-size: 40px;
-  letter-spacing: -1px;
-}
-.trouble {
-  padding: var(--gap-3) var(--gap-4);
-  background: var(--stop-bg);
-  border-left: 5px solid var(--stop);
-  border-radius: 5px;
 }
 .demo {
   padding: var(--gap-3) var(--gap-4);

@@ -5,12 +5,15 @@ import {
   eventEntries,
   outboxSchema,
   preparationEntries,
+  read,
+  type CalendarEntry,
   type CalendarOf,
   type OutboxEntry,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
-import { ask } from '../../state/api.ts';
+import { ask, giveFile } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** Calendar files: special events, and what is made ready; to take along or to send. */
@@ -18,22 +21,22 @@ const emit = defineEmits<{ sent: [entries: readonly OutboxEntry[]] }>();
 const reading = useReading();
 const to = ref('');
 const said = ref<string | null>(null);
-const entries = computed(() => ({
-  events: eventEntries(reading.value),
-  preparation: preparationEntries(reading.value),
-}));
+const store = useBook();
+const entries = computed(() => {
+  const shown = read(store.forOthers, reading.value.frame.unit.id, store.today!);
+  return { events: eventEntries(shown), preparation: preparationEntries(shown) };
+});
 
 function takeAlong(of: CalendarOf): void {
+  giveCalendar(CALENDARS[of], of, entries.value[of]);
+}
+function allInOne(): void {
+  giveCalendar('Kobby', 'all', [...entries.value.events, ...entries.value.preparation]);
+}
+function giveCalendar(name: string, end: string, list: readonly CalendarEntry[]): void {
   const { unit, home } = reading.value.frame;
-  const text = calendarFile(`${CALENDARS[of]}: ${unit.title}`, entries.value[of], {
-    zone: home.zone,
-    stamp: Date.now(),
-  });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type: 'text/calendar' }));
-  link.download = `${unit.title} - ${of}.ics`;
-  link.click();
-  URL.revokeObjectURL(link.href);
+  const text = calendarFile(`${name}: ${unit.title}`, list, { zone: home.zone, stamp: Date.now() });
+  giveFile(`${unit.title} - ${end}.ics`, 'text/calendar', text);
 }
 async function send(of: CalendarOf): Promise<void> {
   const addresses = to.value.split(/[\s,;]+/).filter(Boolean);
@@ -67,6 +70,14 @@ async function send(of: CalendarOf): Promise<void> {
         >
       </li>
     </ul>
+    <p>
+      <v-btn
+        class="is-side"
+        :disabled="entries.events.length + entries.preparation.length === 0"
+        @click="allInOne"
+        >All in one file</v-btn
+      >
+    </p>
     <v-text-field v-model="to" label="Send to" name="calendarTo" hide-details />
     <p v-if="said" role="status">{{ said }}</p>
   </ShelfCard>

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import SideTabs from '../../parts/SideTabs.vue';
+import GivePart from './GivePart.vue';
 import LeadsCard from './LeadsCard.vue';
 import LinksPart from './LinksPart.vue';
 import NoteHomePart from './NoteHomePart.vue';
@@ -14,9 +15,10 @@ const PARTS = {
   links: 'Links',
   home: 'Note home and calendars',
   paper: 'On paper',
+  give: 'To another home',
 } as const;
 type Part = keyof typeof PARTS;
-const VIEWS = { who: LeadsCard, links: LinksPart, home: NoteHomePart, paper: PaperPart };
+const VIEWS = { who: LeadsCard, links: LinksPart, home: NoteHomePart, paper: PaperPart, give: GivePart };
 
 const route = useRoute();
 const router = useRouter();

@@ -3,8 +3,9 @@ import { mdiCheckBold, mdiContentCopy, mdiLinkOff, mdiLockOutline } from '@mdi/j
 import {
   formatDay,
   formatMinutes,
-  minutesInZone,
   homeOf,
+  minutesInZone,
+  placementAt,
   shareClosedBecause,
   shareOpeningsSchema,
   type Share,
@@ -124,7 +125,7 @@ function openedText(share: Share): string {
           <li v-for="tick in ticks" :key="tick.id" class="row">
             <v-icon :icon="mdiCheckBold" size="16" aria-hidden="true" />
             <span
-              ><b>{{ store.book.placements[tick.placementId]?.content.title }}</b>
+              ><b>{{ placementAt(store.book, tick.placementId)?.content.title }}</b>
               <small class="soft">
                 <template v-if="tick.supplyId">{{ store.book.supplies[tick.supplyId]?.name }} · </template>Day
                 {{ tick.day }} · {{ tick.by }}

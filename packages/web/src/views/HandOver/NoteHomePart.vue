@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   composeNoteHome,
+  read,
   outboxSchema,
   type FieldProblem,
   type LetterOrder,
@@ -30,7 +31,11 @@ const said = ref<string | null>(null);
 const entries = ref<readonly OutboxEntry[]>([]);
 
 function compose(): void {
-  const { subject, text } = composeNoteHome(store.book, reading.value, store.today!);
+  const { subject, text } = composeNoteHome(
+    store.forOthers,
+    read(store.forOthers, reading.value.frame.unit.id, store.today!),
+    store.today!,
+  );
   fields.value = { ...fields.value, subject, text };
 }
 function begin(): void {

@@ -3,6 +3,7 @@ import { flushPromises } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import { aChild, aCorner, anActivity, inCorner, onDay, testBook } from '../../../../core/src/testing/home.ts';
 import { openDesk } from '../../testing/desk.ts';
+import GivePart from './GivePart.vue';
 import HandOverView from './HandOverView.vue';
 import LinkForm from './LinkForm.vue';
 import PaperPart from './PaperPart.vue';
@@ -94,4 +95,18 @@ describe('a new link', () => {
     expect(page.text()).toContain('A link needs the server');
     expect((page.get('input[name="label"]').element as HTMLInputElement).value).toBe('Sol');
   });
+});
+
+test('what a giver may not say stands beside its field, and the page stays', async () => {
+  const page = desk.place(GivePart);
+  await flushPromises();
+  expect(page.text()).toContain('2 activities');
+  await page.get('input[name="from"]').setValue('a < b');
+  await flushPromises();
+  expect(page.text()).toContain('Use plain text without < or >');
+  const make = page.findAll('button').find((one) => one.text() === 'Make the file')!;
+  expect(make.attributes('disabled')).toBeDefined();
+  await page.get('input[name="from"]').setValue('');
+  await flushPromises();
+  expect(make.attributes('disabled')).toBeUndefined();
 });

@@ -52,6 +52,7 @@ const drawers = computed((): Drawer[] => {
       to: { name: 'cupboard' },
     },
     { name: 'Library', figure: `${entries} entries`, to: { name: 'library' } },
+    { name: 'Kept', figure: 'backups, who is in', to: { name: 'kept' } },
   ];
 });
 </script>

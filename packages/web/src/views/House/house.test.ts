@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import type { Book, ChangeInput } from '@kobby/core';
+import { placementAt, type Book, type ChangeInput } from '@kobby/core';
 import { flushPromises, type VueWrapper } from '@vue/test-utils';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import type { Component } from 'vue';
@@ -241,7 +241,35 @@ describe('the library', () => {
       does: 'Tapes a tear',
       untilMonths: 60,
     });
-    expect(store.book.placements.p?.content.versions[0]?.does).toBe('x');
+    expect(placementAt(store.book, 'p')?.content.versions[0]?.does).toBe('x');
+  });
+
+  test('recipes and songs come as text, and go out as it', async () => {
+    const { store } = await look(LibraryView);
+    await press('Paste a list');
+    await write(
+      'list',
+      'Recipe: Chalk mud\nMakes: 300 g\n- 200 g plain flour, sifted\n- 3 feathers\nStir.\n',
+    );
+    const rows = document.querySelector('[data-test="import-rows"]')!;
+    expect(rows.textContent).toContain('“feathers” is not in the cupboard');
+    await press('Keep');
+    const [recipe] = Object.values(store.book.recipes);
+    expect(recipe?.ingredients.map(({ amount }) => amount)).toEqual([200, 3]);
+    expect(Object.values(store.book.supplies).some(({ name }) => name === 'feathers')).toBe(true);
+    let copied = '';
+    vi.stubGlobal('navigator', { clipboard: { writeText: async (text: string) => void (copied = text) } });
+    await press('Chalk mud');
+    await press('As text');
+    expect(copied).toContain('- 200 g Plain flour, sifted');
+    expect(store.notice).toBe('It can be pasted now.');
+    vi.stubGlobal('navigator', {});
+    const made = vi.spyOn(URL, 'createObjectURL').mockReturnValue('blob:x');
+    await press('As text');
+    expect(store.notice).toBe('It is a file now.');
+    expect(made).toHaveBeenCalled();
+    vi.unstubAllGlobals();
+    vi.stubGlobal('visualViewport', new EventTarget());
   });
 
   test('a pasted list is looked at row by row and taken in as one step', async () => {
@@ -255,6 +283,34 @@ describe('the library', () => {
     expect(Object.keys(store.book.activities)).toHaveLength(4);
     store.undo();
     expect(Object.keys(store.book.activities)).toHaveLength(2);
+  });
+});
+
+describe('prices', () => {
+  const answer = (body: unknown, status = 200) =>
+    vi.fn(async () => new Response(JSON.stringify(body), { status }));
+  const offers = [
+    { name: 'Plain flour, fine', pack: '1 kg', price: 145 },
+    { name: 'Craft sticks', pack: '100', price: 230 },
+    { name: 'A gnome', pack: '1', price: 900 },
+  ];
+
+  test('of a shop are proposed, and those that stay ticked are taken with their day', async () => {
+    const { store } = await look(CupboardView);
+    await press('Prices');
+    vi.stubGlobal('fetch', answer({ shop: 'Corner', offers }));
+    await press('Ask the sample shop');
+    vi.unstubAllGlobals();
+    vi.stubGlobal('visualViewport', new EventTarget());
+    expect(document.querySelectorAll('[data-test="import-rows"] li')).toHaveLength(2);
+    document.querySelector<HTMLInputElement>('[aria-label^="Take Craft sticks"]')!.click();
+    await flushPromises();
+    expect(body()).toContain('1 left out');
+    await press('Keep');
+    expect(store.book.supplies.flour?.packs).toEqual([
+      { amount: 1000, price: 145, pricedOn: store.today, shop: 'Corner' },
+    ]);
+    expect(store.book.supplies.sticks?.packs).toEqual([]);
   });
 });
 

@@ -9,14 +9,12 @@ import {
   type SkillId,
 } from '@kobby/core';
 import { computed } from 'vue';
-import {
-  ChoiceField,
-  LineField,
-  NumberField,
-  TextField,
-  TicksField,
-  WordsField,
-} from '../../parts/fields/index.ts';
+import DoingFields from '../../parts/content/DoingFields.vue';
+import FindingFields from '../../parts/content/FindingFields.vue';
+import ReadyFields from '../../parts/content/ReadyFields.vue';
+import TimeFields from '../../parts/content/TimeFields.vue';
+import VersionRows from '../../parts/content/VersionRows.vue';
+import { ChoiceField, LineField, TextField, TicksField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -24,11 +22,7 @@ import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
-import DoingFields from './DoingFields.vue';
 import { SKILL_OPTIONS } from './entry.ts';
-import FindingFields from './FindingFields.vue';
-import ReadyFields from './ReadyFields.vue';
-import VersionRows from './VersionRows.vue';
 
 /** An activity or pattern of the library, whole: for whom, how, with what, and what must come before. */
 const props = defineProps<{ id: string | null }>();
@@ -86,21 +80,7 @@ const modes = Object.fromEntries(
     <VersionRows v-model="draft.content" />
     <TapeLabel class="label">How and with what</TapeLabel>
     <DoingFields v-model="draft.content" />
-    <div class="side-by-side">
-      <NumberField v-model="content.atOnce" label="Children at once" path="content.atOnce" empty-is-null />
-      <NumberField
-        v-model="content.cleanUpMinutes"
-        label="Clean-up"
-        suffix="minutes"
-        path="content.cleanUpMinutes"
-      />
-      <NumberField
-        v-model="content.resetMinutes"
-        label="Put back between children"
-        suffix="minutes"
-        path="content.resetMinutes"
-      />
-    </div>
+    <TimeFields v-model="draft.content" />
     <TapeLabel class="label">Made ready before</TapeLabel>
     <ReadyFields v-model="draft.content" :own-id="draft.id" />
     <TapeLabel class="label">What it is like</TapeLabel>

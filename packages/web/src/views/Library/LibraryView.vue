@@ -86,7 +86,7 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
       <v-btn v-for="kind in others" :key="kind" class="is-side" @click="opened = { kind, id: null }">
         A {{ LIBRARY_KINDS[kind] }}
       </v-btn>
-      <v-btn class="is-side" @click="pasting = true">Paste a list</v-btn>
+      <v-btn class="is-side" @click="pasting = true">Paste a list or text</v-btn>
     </PageBar>
     <div class="columns">
       <ShelfCard class="narrow" title="Narrow it down" label="Narrow it down">

@@ -1,62 +1,65 @@
 <script setup lang="ts">
-import { readActivityList, type ActivityContent, type ImportPreview } from '@kobby/core';
-import { computed, ref } from 'vue';
-import FormSheet from '../../parts/FormSheet.vue';
-import ImportRows from '../../parts/ImportRows.vue';
-import { chosenFile, newId } from '../../state/api.ts';
+import {
+  entryChanges,
+  isEntryText,
+  LIBRARY_KINDS,
+  readActivityList,
+  readEntryTexts,
+  type ChangeInput,
+  type EntryRead,
+  type ImportPreview,
+} from '@kobby/core';
+import BringInSheet from '../../parts/BringInSheet.vue';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import type { ActResult } from '../../state/sync.ts';
 
-/** A list of activities, pasted or from a file: what was understood is seen first, then taken in as one step. */
+type ActivityInput = Extract<ChangeInput, { type: 'library/put-activity' }>['activity'];
+/** What a row of pasted text brings into the library. */
+type Pasted = ActivityInput | EntryRead;
+
+/** A list of activities, or recipes and songs as text, pasted or from a file: seen first, then taken in as one step. */
 const emit = defineEmits<{ close: []; open: [id: string] }>();
 const store = useBook();
-const text = ref('');
 
-const preview = computed((): ImportPreview<ActivityContent> => readActivityList(text.value));
-const fresh = computed(() => preview.value.rows.flatMap((row) => (row.ok ? [row.value] : [])));
-const bad = computed(() => preview.value.rows.length - fresh.value.length);
-
-async function take(event: Event): Promise<void> {
-  const file = chosenFile(event);
-  if (!file) return;
-  text.value = file.size > 2_000_000 ? 'x'.repeat(2_000_000) : await file.text();
+function read(text: string): ImportPreview<Pasted> {
+  if (isEntryText(text)) return readEntryTexts(text, store.book, newId);
+  const { rows, problem } = readActivityList(text);
+  const activity = (content: ActivityInput['content']): Pasted => ({ id: `activity-${newId()}`, content });
+  return { problem, rows: rows.map((row) => (row.ok ? { ...row, value: activity(row.value) } : row)) };
 }
-function submit(): ActResult {
-  if (fresh.value.length === 0)
-    return { done: false, errors: [{ path: [], message: 'There is nothing to take in yet.' }] };
-  const changes = fresh.value.map((content) => ({
-    type: 'library/put-activity' as const,
-    activity: { id: `activity-${newId()}`, content },
-  }));
-  const result = store.perform(changes);
-  // The first draft is opened, to be completed at once.
-  const draft = changes.find(({ activity }) => activity.content.versions.length === 0);
-  if (result.done && draft) emit('open', draft.activity.id);
-  return result;
+const shown = (one: Pasted): string =>
+  'content' in one
+    ? one.content.title
+    : `${one.title} (${LIBRARY_KINDS[one.kind]}${one.as === 'same' ? ', here already' : ''})`;
+const changes = (rows: readonly Pasted[]): readonly ChangeInput[] => [
+  ...rows.flatMap((one): ChangeInput[] =>
+    'content' in one ? [{ type: 'library/put-activity', activity: one }] : [],
+  ),
+  ...entryChanges(rows.flatMap((one) => ('content' in one ? [] : [one]))),
+];
+
+// The first draft is opened, to be completed at once.
+function openDraft(rows: readonly Pasted[]): void {
+  const draft = rows.find((one) => 'content' in one && one.content.versions.length === 0);
+  if (draft && 'content' in draft) emit('open', draft.id);
 }
 </script>
 
 <template>
-  <FormSheet
-    title="Paste a list"
-    hint="One activity a line, or rows of a table under a line of headings."
-    :submit="submit"
-    :width="820"
+  <BringInSheet
+    title="Paste into the library"
+    hint="A list of activities, or recipes and songs as text."
+    :read="read"
+    :shown="shown"
+    :changes="changes"
     @close="emit('close')"
+    @taken="openDraft"
   >
-    <v-textarea v-model="text" label="The list" name="list" rows="6" max-rows="12" auto-grow />
     <p class="soft">
-      Headings that are understood: title, corner, mode, skills, from, until, does, summary, steps, clean-up.
-      Ages in months; several skills or steps apart by a semicolon.
+      Activities: one a line, or rows under headings such as title, corner, mode, skills, from, until, does,
+      summary, steps, clean-up; ages in months, several skills or steps apart by a semicolon. A recipe begins
+      with “Recipe:” and its title, a song with “Song:”; what goes in stands on a line each, verses apart by
+      empty lines.
     </p>
-    <label
-      >Or a file: <input type="file" name="file" accept=".csv,.txt,text/csv,text/plain" @change="take"
-    /></label>
-    <template v-if="text">
-      <ImportRows :preview="preview" :shown="(content: ActivityContent) => content.title" />
-      <p v-if="!preview.problem" aria-live="polite">
-        {{ fresh.length }} understood{{ bad ? `, ${bad} left out` : '' }}. They are taken in as one step.
-      </p>
-    </template>
-  </FormSheet>
+  </BringInSheet>
 </template>

@@ -9,6 +9,7 @@ import {
   OWNERS,
   quantity,
   RECIPE_KINDS,
+  recipeText,
   WAITING_PLACES,
   yieldOf,
   type Ingredient,
@@ -28,7 +29,7 @@ import {
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
-import { newId } from '../../state/api.ts';
+import { copyText, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
@@ -90,6 +91,9 @@ const inParts = computed({
 });
 // The amounts of a recipe of parts are plain numbers; others stand in the unit of their supply.
 const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ?? 'g'));
+async function asText(): Promise<void> {
+  store.notice = await copyText(known.value!.title, recipeText(known.value!, store.book));
+}
 </script>
 
 <template>
@@ -280,6 +284,7 @@ const unitOf = (id: string) => (inParts.value ? 'piece' : (supplyOf(id)?.unit ??
     <TextField v-model="draft.notes" label="Notes" path="notes" :rows="1" />
     <LineField v-model="draft.source" label="From" path="source" />
     <template v-if="known" #acts>
+      <v-btn class="is-quiet" @click="asText">As text</v-btn>
       <RetireButtons
         :id="known.id"
         kind="recipes"

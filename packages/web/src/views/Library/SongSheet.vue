@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { PACES, PROP_COUNTS, sing, SONG_KINDS, SONG_PURPOSES, songSchema, unknownSlots } from '@kobby/core';
+import {
+  PACES,
+  PROP_COUNTS,
+  sing,
+  SONG_KINDS,
+  SONG_PURPOSES,
+  songSchema,
+  songText,
+  unknownSlots,
+} from '@kobby/core';
 import { computed } from 'vue';
 import {
   ChoiceField,
@@ -12,7 +21,7 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import SungVerses from '../../parts/SungVerses.vue';
-import { newId } from '../../state/api.ts';
+import { copyText, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
@@ -45,6 +54,9 @@ const slips = computed(() =>
     .join(', '),
 );
 const supplies = computed(() => supplyOptions(store.book));
+async function asText(): Promise<void> {
+  store.notice = await copyText(known.value!.title, songText(known.value!));
+}
 </script>
 
 <template>
@@ -152,6 +164,7 @@ const supplies = computed(() => supplyOptions(store.book));
     </div>
     <TextField v-model="draft.notes" label="Notes" path="notes" :rows="1" />
     <template v-if="known" #acts>
+      <v-btn class="is-quiet" @click="asText">As text</v-btn>
       <RetireButtons
         :id="known.id"
         kind="songs"

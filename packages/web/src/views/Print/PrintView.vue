@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PRINTED, read, type PrintedId, type PrintedPage, type UnitId } from '@kobby/core';
+import { PRINTED, printedPages, type PrintedId, type PrintedPage, type UnitId } from '@kobby/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import SheetPage from '../../parts/SheetPage.vue';
@@ -17,9 +17,10 @@ const sheet = computed(() => {
 });
 const unit = computed(() => store.book.units[unitId] ?? null);
 const pages = computed((): readonly PrintedPage[] => {
-  if (!unit.value || !sheet.value) return [];
-  const reading = read(store.book, unitId, store.today!);
-  return sheet.value.pages(store.book, reading, Number(route.query.day ?? 1), store.today!);
+  const id = String(route.params.sheet);
+  if (!unit.value || !isSheet(id)) return [];
+  const [day, today] = [Number(route.query.day ?? 1), store.today!];
+  return printedPages(id, store.book, { unitId, day, today });
 });
 </script>
 

@@ -11,7 +11,7 @@ const route = useRoute();
 const unit = computed(() => store.book.units[String(route.params.unitId) as UnitId] ?? null);
 const labels = computed((): readonly Packed[] => {
   if (!unit.value) return [];
-  const { folders, circle, table, bins } = read(store.book, unit.value.id, store.today!).packing;
+  const { folders, circle, table, bins } = read(store.forOthers, unit.value.id, store.today!).packing;
   return [...folders, ...circle, ...table, ...bins];
 });
 const home = computed(() => homeOf(store.book));

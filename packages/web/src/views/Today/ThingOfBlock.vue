@@ -115,6 +115,7 @@ article + article {
   border-top: 2px solid var(--line);
 }
 h2 {
+  overflow-wrap: anywhere;
   font-size: 24px;
 }
 dl > div {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatMinutes, homeOf, minutesInZone, type NoteOrder, type UnitId } from '@kobby/core';
+import { formatMinutes, homeOf, minutesInZone, placementAt, type NoteOrder, type UnitId } from '@kobby/core';
 import { mdiHandWaveOutline } from '@mdi/js';
 import { computed, ref } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -48,7 +48,7 @@ function write(): void {
           <small
             >{{ note.by }}, {{ clock(note.at)
             }}{{
-              note.placementId ? ` · ${store.book.placements[note.placementId]?.content.title ?? ''}` : ''
+              note.placementId ? ` · ${placementAt(store.book, note.placementId)?.content.title ?? ''}` : ''
             }}</small
           >
         </span>

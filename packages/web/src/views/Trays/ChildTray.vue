@@ -12,6 +12,7 @@ import {
   type TrayRow,
 } from '@kobby/core';
 import { computed } from 'vue';
+import WriteField from '../../parts/WriteField.vue';
 import DropSpot from '../../parts/DropSpot.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import VersionChoices from '../../parts/VersionChoices.vue';
@@ -91,6 +92,7 @@ const ways = (piece: TrayPiece): string[] => {
       </ul>
       <p v-else class="soft">Nothing of {{ first }}'s own yet.</p>
       <DropSpot :spot="{ kind: 'bin', childId: row.child.id }" :name="`the bin of ${row.child.name}`" />
+      <WriteField :spot="{ kind: 'bin', childId: row.child.id }" :name="`the bin of ${row.child.name}`" />
       <v-btn
         class="is-side"
         size="small"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDay, type Finding, type Placement, type Spot, type Unit } from '@kobby/core';
+import { formatDay, placementAt, type Finding, type Placement, type Spot, type Unit } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterView, useRouter } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
@@ -35,7 +35,7 @@ const desk: Desk = {
 provideDesk(desk);
 provideHand(reading, desk);
 
-const open = computed(() => (openId.value && store.book.placements[openId.value]) || null);
+const open = computed(() => placementAt(store.book, openId.value));
 const detail = computed(() => {
   const { unit, calendar } = reading.value.frame;
   const { days } = calendar;

@@ -33,7 +33,7 @@ import YearRibbon from '../Units/YearRibbon.vue';
 import FindsCard from '../Spark/FindsCard.vue';
 import ThingsCard from '../Spark/ThingsCard.vue';
 import TraysView from '../Trays/TraysView.vue';
-import { yearOf } from '@kobby/core';
+import { placementAt, yearOf } from '@kobby/core';
 
 vi.mock('../../parts/HeatChart.vue', () => ({ __esModule: true, default: { render: () => null } }));
 
@@ -205,7 +205,7 @@ describe('the days', () => {
 
 describe('a closer look', () => {
   test('shows what stands in when the weather stops it, pins it, and puts it into the reserve', () => {
-    desk.place(PlacementSheet, { placement: book.placements['q' as never] });
+    desk.place(PlacementSheet, { placement: placementAt(book, 'q') });
     expect(body().textContent).toContain('When the weather stops it');
     expect(body().querySelector('.twin')!.textContent).toContain('sing');
     button('Pin to its day').click();

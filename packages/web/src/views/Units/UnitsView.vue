@@ -10,11 +10,13 @@ import TapeLabel from '../../parts/TapeLabel.vue';
 import { useBook } from '../../state/book.ts';
 import FeaturedTable from './FeaturedTable.vue';
 import StartSheet from './StartSheet.vue';
+import TakeUnitSheet from './TakeUnitSheet.vue';
 import YearRibbon from './YearRibbon.vue';
 
 /** The year at a glance: what the room was, is and will be about, what was featured, and what is only an idea. */
 const store = useBook();
 const starting = ref(false);
+const taking = ref(false);
 
 const year = computed(() => yearOf(store.book, store.today!));
 const units = computed(() => year.value.units.filter(({ phase }) => phase === 'now' || phase === 'to-come'));
@@ -45,6 +47,7 @@ const BEFORE_SHOWN = 6;
     <InkBand :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
     <main class="wide">
       <PageBar title="Units" hint="what the room is about, and when">
+        <v-btn class="is-side" @click="taking = true">Take one in</v-btn>
         <v-btn class="is-main" :prepend-icon="mdiPlus" @click="starting = true">Start a unit</v-btn>
       </PageBar>
       <p v-if="Object.keys(store.book.children).length === 0" class="nobody">
@@ -108,6 +111,7 @@ const BEFORE_SHOWN = 6;
       <p class="line soft">{{ CAUTION_LINE }}</p>
     </main>
     <StartSheet v-if="starting" @close="starting = false" />
+    <TakeUnitSheet v-if="taking" @close="taking = false" />
   </div>
 </template>
 

@@ -10,7 +10,7 @@ const store = useBook();
 const route = useRoute();
 const forecast = computed(
   () =>
-    watchedIn(store.book, store.today!).find(
+    watchedIn(store.forOthers, store.today!).find(
       ({ observation }) => observation.id === route.params.observationId,
     ) ?? null,
 );

@@ -8,7 +8,7 @@ import {
   SwitchField,
   TextField,
   WordsField,
-} from '../../parts/fields/index.ts';
+} from '../fields/index.ts';
 import { useBook } from '../../state/book.ts';
 import { versionOptions, type ContentInput } from './content.ts';
 

@@ -1,14 +1,7 @@
 <script setup lang="ts">
 import { OWNERS, WAITING_PLACES } from '@kobby/core';
 import { computed } from 'vue';
-import {
-  ChoiceField,
-  LineField,
-  NumberField,
-  RowsField,
-  TicksField,
-  WordsField,
-} from '../../parts/fields/index.ts';
+import { ChoiceField, LineField, NumberField, RowsField, TicksField, WordsField } from '../fields/index.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { activityOptions } from '../../state/options.ts';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { RUNGS } from '@kobby/core';
-import { ChoiceField, LineField, NumberField, RowsField, TextField } from '../../parts/fields/index.ts';
+import { ChoiceField, LineField, NumberField, RowsField, TextField } from '../fields/index.ts';
 import type { ContentInput } from './content.ts';
 
 /** The versions of an activity: for which age or rung, what the child does, and what to say. */

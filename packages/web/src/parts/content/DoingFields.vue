@@ -10,7 +10,7 @@ import {
   SwitchField,
   TextField,
   WordsField,
-} from '../../parts/fields/index.ts';
+} from '../fields/index.ts';
 import { useBook } from '../../state/book.ts';
 import { supplyOptions } from '../../state/options.ts';
 import { versionOptions, type ContentInput } from './content.ts';

@@ -1,0 +1,124 @@
+import { forOthers, type Book } from '../book/index.ts';
+import type { PlainDay } from '../calendar/index.ts';
+import { SONG_KINDS } from '../library/index.ts';
+import { read } from '../reading/index.ts';
+import { printedPages, type PrintedId, type PrintedPage, type PrintedPart } from '../sheets/index.ts';
+import type { UnitId } from '../unit/index.ts';
+
+// What means something in Markdown means itself in what somebody wrote.
+const plain = (text: string): string =>
+  text
+    .replaceAll(/[\\`*_[\]<>|]/g, String.raw`\$&`)
+    .replaceAll(/^(\s*)([#>+-]|\d+[.)])/gm, String.raw`$1\$2`);
+
+function partOf(part: PrintedPart): string {
+  switch (part.kind) {
+    case 'heading':
+      return `### ${plain(part.text)}`;
+    case 'text':
+      return part.strong ? `**${plain(part.text)}**` : plain(part.text);
+    case 'caution':
+      return `> ${plain(part.text)}`;
+    case 'lines':
+      return part.lines
+        .map((line, i) => {
+          const mark = part.numbered ? `${i + 1}.` : part.boxes ? '- [ ]' : '-';
+          return `${mark} ${plain(line)}`;
+        })
+        .join('\n');
+    case 'pairs':
+      return part.pairs.map(([who, what]) => `- **${plain(who)}**: ${plain(what)}`).join('\n');
+  }
+}
+
+/** Printed pages as Markdown (CommonMark with task lists): what is on paper, for programs that keep texts. */
+export const markdownOf = (pages: readonly PrintedPage[]): string =>
+  pages
+    .map(({ title, sub, parts }) =>
+      [`## ${plain(title)}`, plain(sub), ...parts.map(partOf)].filter(Boolean).join('\n\n'),
+    )
+    .join('\n\n');
+
+/** A day of a unit as Markdown, children called as the home shows them; empty for a day that it does not have. */
+export const dayMarkdown = (book: Book, unitId: UnitId, day: number, today: PlainDay): string => {
+  const text = markdownOf(printedPages('day-sheet', book, { unitId, day, today }));
+  return text === '' ? '' : `${text}\n`;
+};
+
+const WHOLE: readonly PrintedId[] = ['corner-cards', 'bin-cards', 'recipe-cards', 'supply-list'];
+
+/** A whole unit as Markdown: what it is about, each of its days, its corners and bins, and what it needs. */
+export function unitMarkdown(whole: Book, unitId: UnitId, today: PlainDay): string {
+  const book = forOthers(whole);
+  const { frame } = read(book, unitId, today);
+  const { unit, calendar } = frame;
+  const parts = [
+    `# ${plain(unit.title)}`,
+    plain(unit.about),
+    unit.words.length > 0 ? `New words: ${unit.words.map(plain).join(', ')}` : '',
+    ...calendar.days.map(({ number }) => dayMarkdown(whole, unitId, number, today).trimEnd()),
+    ...WHOLE.map((id) => markdownOf(printedPages(id, whole, { unitId, day: 1, today }))),
+  ];
+  return `${parts.filter((part) => part !== '').join('\n\n')}\n`;
+}
+
+/** The library as Markdown: activities with their versions and steps, recipes, songs and books, what is retired left out. */
+export function libraryMarkdown(whole: Book): string {
+  const { activities, recipes, songs, bookTitles } = forOthers(whole);
+  const current = <E extends { readonly retired: boolean }>(table: Readonly<Record<string, E>>): E[] =>
+    Object.values(table).filter(({ retired }) => !retired);
+  const byTitle = <E extends { readonly title: string }>(list: E[]): E[] =>
+    list.toSorted((a, b) => a.title.localeCompare(b.title, 'en'));
+  const section = (title: string, entries: readonly string[]): string =>
+    entries.length === 0 ? '' : `## ${title}\n\n${entries.join('\n\n')}`;
+  const entry = (title: string, ...lines: readonly string[]): string =>
+    [`### ${plain(title)}`, ...lines.filter(Boolean)].join('\n\n');
+  const list = (lines: readonly string[], numbered = false): string =>
+    lines.map((line, i) => `${numbered ? `${i + 1}.` : '-'} ${plain(line)}`).join('\n');
+  const parts = [
+    '# The library',
+    section(
+      'Activities',
+      byTitle(current(activities).map(({ content }) => content)).map(({ title, summary, versions, steps }) =>
+        entry(
+          title,
+          plain(summary),
+          list(
+            versions.map(
+              ({ fromMonths, untilMonths, does }) => `${fromMonths} to ${untilMonths ?? '…'} months: ${does}`,
+            ),
+          ),
+          list(
+            steps.map(({ text }) => text),
+            true,
+          ),
+        ),
+      ),
+    ),
+    section(
+      'Recipes',
+      byTitle(current(recipes)).map(({ title, summary, steps }) =>
+        entry(
+          title,
+          plain(summary),
+          list(
+            steps.map(({ text }) => text),
+            true,
+          ),
+        ),
+      ),
+    ),
+    section(
+      'Songs',
+      byTitle(current(songs)).map(({ title, kind, tune, verses }) =>
+        entry(
+          title,
+          plain([SONG_KINDS[kind], tune].filter(Boolean).join(' · ')),
+          ...verses.map((verse) => verse.split('\n').map(plain).join('  \n')),
+        ),
+      ),
+    ),
+    section('Books', [list(byTitle(current(bookTitles)).map(({ title }) => title))].filter(Boolean)),
+  ];
+  return `${parts.filter((part) => part !== '').join('\n\n')}\n`;
+}

@@ -31,7 +31,9 @@ async function look(): Promise<void> {
   if (said.kind === 'ok') door.value = said.data;
   if (door.value?.state === 'signed-in') await goOn();
 }
-onMounted(look);
+// Whoever types faster than the door answers is let in once it has: Enter is never lost.
+let looking: Promise<void> | null = null;
+onMounted(() => (looking = look()));
 
 async function goOn(): Promise<void> {
   await store.load();
@@ -40,8 +42,18 @@ async function goOn(): Promise<void> {
   await router.replace(to);
 }
 
+// Whether there is a door that takes what was typed: a home that turns out to be new asks for more first.
+async function findDoor(): Promise<boolean> {
+  const wasKnown = door.value !== null;
+  await looking;
+  if (!door.value) await look();
+  return door.value?.state === 'sign-in-needed' || (isNew.value && wasKnown);
+}
+
 async function submit(): Promise<void> {
   busy.value = true;
+  const wasOpen = await findDoor();
+  if (!wasOpen) return void (busy.value = false);
   const said: Said<Door> = isNew.value
     ? await ask('POST', '/api/setup', doorSchema, fields.value)
     : await ask('POST', '/api/session', doorSchema, { passPhrase: fields.value.passPhrase });
@@ -93,7 +105,7 @@ async function submit(): Promise<void> {
         :errors="errors"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn class="is-main" type="submit" size="large" :loading="busy" :disabled="!door">
+      <v-btn class="is-main" type="submit" size="large" :loading="busy">
         {{ isNew ? 'Make this home' : 'Open the door' }}
       </v-btn>
       <v-btn v-if="isNew" class="is-quiet" @click="brings = true">I have a backup of my home</v-btn>

@@ -60,6 +60,30 @@ describe('the door', () => {
     expect(router.currentRoute.value.fullPath).toBe('/units/kites/corners');
   });
 
+  test('lets in whoever strikes Enter before it has answered, and asks again where it could not be reached', async () => {
+    const { page, asked } = await open([
+      [0, null],
+      [200, DOOR],
+      [200, { ...DOOR, state: 'signed-in' }],
+    ]);
+    await page.get('input[name="passPhrase"]').setValue('three blue kites');
+    // A browser sends nothing by Enter where the button that sends it is switched off.
+    expect(page.get('button[type="submit"]').attributes('disabled')).toBeUndefined();
+    await page.get('form').trigger('submit');
+    await flushPromises();
+    expect(asked.map((one) => one.path)).toEqual(['/api/door', '/api/door', '/api/session']);
+  });
+
+  test('of a home that turns out to be new asks for the rest first', async () => {
+    const { page, asked, submit } = await open([
+      [0, null],
+      [200, { ...DOOR, state: 'set-up-needed' }],
+    ]);
+    await submit();
+    expect(asked.map((one) => one.path)).toEqual(['/api/door', '/api/door']);
+    expect(page.findAll('input')).toHaveLength(5);
+  });
+
   test.each(['https://elsewhere.example/units', '//elsewhere.example', '/kitchen', ''])(
     'leads to no other place: %s',
     async (to) => {

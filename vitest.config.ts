@@ -21,8 +21,8 @@ export default defineConfig({
   test: {
     maxWorkers: 2,
     // A busy machine is no reason to fail.
-    testTimeout: 60_000,
-    hookTimeout: 60_000,
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
     projects: [
       pure('core'),
       pure('starter'),
@@ -40,7 +40,7 @@ export default defineConfig({
       {
         extends: true,
         // They start whole programs, compilers among them.
-        test: { name: 'scripts', include: ['scripts/*.test.ts'], testTimeout: 300_000 },
+        test: { name: 'scripts', include: ['scripts/*.test.ts'] },
       },
     ],
   },

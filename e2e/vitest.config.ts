@@ -5,8 +5,8 @@ export default defineConfig({
     root: import.meta.dirname,
     include: ['**/*.e2e.ts'],
     globalSetup: ['support/made-once.ts'],
-    testTimeout: 120_000,
-    hookTimeout: 60_000,
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
     // Two stories at a time, each with a server and a browser of its own.
     maxWorkers: 2,
   },

@@ -45,7 +45,7 @@ export async function openBrowser(): Promise<{ readonly browser: Browser; close(
 }
 
 /** How long a page may take for anything: a busy machine is no fault. */
-export const PATIENCE_MS = 40_000;
+export const PATIENCE_MS = 90_000;
 // All text of a page is laid out to be read: not at every frame.
 const POLLING = { polling: 40 };
 // More than any page has to tab through.

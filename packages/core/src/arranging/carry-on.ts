@@ -1,5 +1,5 @@
 import type { ChangeInput } from '../changes/index.ts';
-import type { Frame } from '../reading/index.ts';
+import { movedTo, type Frame } from '../reading/index.ts';
 import type { Placement } from '../unit/index.ts';
 
 /**
@@ -9,10 +9,11 @@ import type { Placement } from '../unit/index.ts';
 export function changesToCarryOn(
   placement: Placement,
   day: number,
-  { calendar, unit }: Frame,
+  frame: Frame,
   newId: () => string,
 ): readonly ChangeInput[] {
   const { where, id } = placement;
+  const { calendar, unit } = frame;
   if (!calendar.days[day]) return [];
   if (where.kind === 'day')
     return [
@@ -21,7 +22,7 @@ export function changesToCarryOn(
         id: `carried-${newId()}`,
         unitId: unit.id,
         placementId: id,
-        where: { ...where, day: day + 1 },
+        where: movedTo(where, day + 1, frame),
         outSince: calendar.days[day - 1]!.date,
       },
     ];

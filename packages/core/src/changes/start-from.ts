@@ -40,8 +40,9 @@ export function startFromReady(
   const blocks = new FreeBlocks(home);
   const known = ready.placements.filter(({ activityId }) => activities[activityId]?.retired === false);
   const shelf = inShelfOrder(Object.values(corners).filter((corner) => !corner.retired));
+  const eventIds = ready.events.map(() => newId());
   const placed = known.map(({ activityId, where, slots }): ChangeInput => {
-    const at = readyWhere(where, shelf, blocks);
+    const at = readyWhere(where, shelf, blocks, eventIds);
     const fitted = intoSpan(at, ready.dayCount, unit.dayCount);
     return { type: 'unit/place', id: newId(), unitId: unit.id, activityId, where: fitted, slots };
   });
@@ -57,9 +58,9 @@ export function startFromReady(
         type: 'unit/put-line',
         line: { ...line, id: newId(), unitId: unit.id, order: keys[ready.things.length + i]! },
       })),
-      ...ready.events.map((event): ChangeInput => ({
+      ...ready.events.map((event, i): ChangeInput => ({
         type: 'unit/put-event',
-        event: { ...event, id: newId(), unitId: unit.id },
+        event: { ...event, id: eventIds[i]!, unitId: unit.id },
       })),
       ...readyCircle(ready, home, unit, newId),
       ...placed,
@@ -88,6 +89,14 @@ export function startFromEarlier(
   const moved = { id: newId, unitId: unit.id };
   const days = unitDays(from, homeOf(book), Object.values(book.closures));
   const again = <E>(entity: E) => ({ ...entity, id: moved.id(), version: 0, unitId: moved.unitId });
+  const eventIds = new Map<string, string>();
+  const events = ofUnit(book.events).flatMap((event): ChangeInput[] => {
+    const at = eventDay(event, days);
+    if (!('day' in at)) return [];
+    const copy = { ...again(event), when: { kind: 'day', day: at.day } as const };
+    eventIds.set(event.id, copy.id);
+    return [{ type: 'unit/put-event', event: copy }];
+  });
   return {
     changes: [
       { type: 'unit/start', unit: { ...sparkOf(from, book), targets: from.targets, ...unit } },
@@ -97,13 +106,9 @@ export function startFromEarlier(
         type: 'unit/leave-empty',
         omission: again(omission),
       })),
-      ...ofUnit(book.events).flatMap((event): ChangeInput[] => {
-        const at = eventDay(event, days);
-        if (!('day' in at)) return [];
-        return [{ type: 'unit/put-event', event: { ...again(event), when: { kind: 'day', day: at.day } } }];
-      }),
+      ...events,
       ...circlesAgain(ofUnit(book.circlePieces), homeOf(book), moved),
-      ...copiesOf(ofUnit(book.placements), book, from, unit, newId),
+      ...copiesOf(ofUnit(book.placements), book, { from, unit, eventIds }, newId),
     ],
     left: [],
   };
@@ -136,14 +141,17 @@ function circlesAgain(
 function copiesOf(
   placements: readonly PlacedCopy[],
   book: Book,
-  from: Unit,
-  unit: UnitInput,
+  { from, unit, eventIds }: { from: Unit; unit: UnitInput; eventIds: ReadonlyMap<string, string> },
   newId: () => string,
 ): ChangeInput[] {
   const ids = new Map(placements.map(({ id }) => [id as string, newId()]));
   const blocks = new Set<string>(homeOf(book).blocks.map((block) => block.id));
   const whereOf = ({ where }: PlacedCopy): WhereInput => {
     if (where.kind === 'twin') return { kind: 'twin', of: ids.get(where.of)! };
+    if (where.kind === 'event') {
+      const eventId = eventIds.get(where.eventId);
+      return eventId === undefined ? { kind: 'reserve' } : { ...where, eventId };
+    }
     if (where.kind === 'day' && !blocks.has(where.blockId)) return { kind: 'reserve' };
     if (where.kind === 'bin' && !stillComes(book, where.childId, unit.start)) return { kind: 'reserve' };
     return intoSpan(where, from.dayCount, unit.dayCount);
@@ -190,7 +198,12 @@ function readyWhere(
   where: ReadyUnit['placements'][number]['where'],
   shelf: readonly Corner[],
   blocks: FreeBlocks,
+  eventIds: readonly string[],
 ): WhereInput {
+  if (where.kind === 'event') {
+    const eventId = eventIds[where.event];
+    return eventId === undefined ? { kind: 'reserve' } : { kind: 'event', eventId, start: where.start };
+  }
   if (where.kind === 'day') return { kind: 'day', day: where.day, blockId: blocks.take(where.day) };
   if (where.kind === 'reserve') return where;
   const corner = shelf.find(({ kind }) => kind === where.cornerKind);

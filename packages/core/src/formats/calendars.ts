@@ -1,6 +1,6 @@
 import { minutesSinceMidnight, type Minutes } from '../calendar/index.ts';
 import type { CalendarEntry } from './calendar-out.ts';
-import type { Reading } from '../reading/index.ts';
+import { LAST_PART_MINUTES, type Reading } from '../reading/index.ts';
 import { eventDay } from '../unit/index.ts';
 
 /** What of a unit goes into a calendar. */
@@ -23,8 +23,12 @@ export const eventEntries = ({ events, frame }: Reading): readonly CalendarEntry
         at:
           first === undefined || last === undefined
             ? null
-            : // The last of it takes about half an hour: nobody writes down when a party ends.
-              { from: first, minutes: (last - first + 30) as Minutes },
+            : {
+                from: first,
+                minutes: ((event.ends === null
+                  ? last + LAST_PART_MINUTES
+                  : minutesSinceMidnight(event.ends)) - first) as Minutes,
+              },
       },
     ];
   });

@@ -147,19 +147,20 @@ function readyOf(
   const ofUnit = <E extends { readonly unitId: UnitId }>(table: Readonly<Record<string, E>>): E[] =>
     Object.values(table).filter((one) => one.unitId === unit.id);
   const days = unitDays(unit, homeOf(book), Object.values(book.closures));
+  const events = ofUnit(book.events).flatMap((event) => {
+    const at = eventDay(event, days);
+    return 'day' in at ? [{ ...event, when: { kind: 'day', day: at.day } }] : [];
+  });
   return readyUnitSchema.parse({
     ...unit,
     id: `given-${unit.id}`.slice(0, 64),
     version: 1,
     things: ofUnit(book.things).toSorted((a, b) => (a.order < b.order ? -1 : 1)),
     lines: ofUnit(book.dayLines),
-    events: ofUnit(book.events).flatMap((event) => {
-      const at = eventDay(event, days);
-      return 'day' in at ? [{ ...event, when: { kind: 'day', day: at.day } }] : [];
-    }),
+    events,
     placements: placements.map((placement) => ({
       activityId: given.idFor(placement),
-      where: readyWhere(book, placement),
+      where: readyWhere(book, placement, events),
       slots: placement.slots,
     })),
     circle: circleOf(ofUnit(book.circlePieces), homeOf(book)),
@@ -193,7 +194,11 @@ function circleOf(pieces: readonly CirclePiece[], { blocks }: Home): object[] {
   }));
 }
 
-function readyWhere(book: Book, { where }: PlacedCopy): object {
+function readyWhere(book: Book, { where }: PlacedCopy, events: readonly { readonly id: string }[]): object {
+  if (where.kind === 'event') {
+    const event = events.findIndex(({ id }) => id === where.eventId);
+    return event < 0 ? { kind: 'reserve' } : { kind: 'event', event, start: where.start };
+  }
   if (where.kind === 'day') return { kind: 'day', day: where.day };
   const corner = where.kind === 'corner' ? book.corners[where.cornerId] : undefined;
   if (where.kind !== 'corner' || !corner) return { kind: 'reserve' };

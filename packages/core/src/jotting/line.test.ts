@@ -8,8 +8,8 @@ const CORNERS = ['Blocks', 'Sensory bin', 'Easel'];
 function told(line: string): string {
   const read = readLine(line, CORNERS);
   if (!read) return 'nothing';
-  const { title, day, corner, facts, rest } = read;
-  const where = [day === null ? '' : `Day ${day}`, corner ?? ''].filter(Boolean).join(' ');
+  const { title, day, corner, time, facts, rest } = read;
+  const where = [day === null ? '' : `Day ${day}`, corner ?? '', time ?? ''].filter(Boolean).join(' ');
   return [`${where ? `${where}: ` : ''}${title}`, facts.map(factText).join(', '), rest.join(', ')].join(
     ' | ',
   );
@@ -100,6 +100,14 @@ const WITH_THE_RULES: readonly (readonly [line: string, told: string])[] = [
   ['kites <b>bold</b>', 'kites b bold /b |  | '],
   ['kites,6 sponges,20 min', 'kites | 6 sponges, 20 min | '],
   ['6 sponges, 20 min', '6 sponges | 20 min | '],
+  ['10:15 stalls open, 8 paper bags', '10:15: stalls open | 8 paper bags | '],
+  ['9:05 – welcome', '09:05: welcome |  | '],
+  ['1:30 pm snack', '13:30: snack |  | '],
+  ['12:10 am owls', '00:10: owls |  | '],
+  ['Day 3: 9:30 sponge kites', 'Day 3 09:30: sponge kites |  | '],
+  ['25:00 no time', '25:00 no time |  | '],
+  ['1:1 match', '1:1 match |  | '],
+  ['10:30', '10:30 |  | '],
 ];
 
 // Written after the rules stood still. One of them, the two adults, was taken for a thing at first.
@@ -155,7 +163,7 @@ const AFTERWARDS: readonly (readonly [line: string, told: string])[] = [
   ['Day 61: late', 'Day 61: late |  | '],
   ['Day two: x', 'Day two: x |  | '],
   ['3: x', '3: x |  | '],
-  ['10:30 walk to the tower', '10:30 walk to the tower |  | '],
+  ['10:30 walk to the tower', '10:30: walk to the tower |  | '],
   ['walk, 10:30', 'walk |  | 10:30'],
   ['walk, at 10', 'walk |  | at 10'],
   [
@@ -218,7 +226,17 @@ describe('a line', () => {
         'calm',
         'whole group',
       ),
-      fc.constantFrom('Day 3: x', '6 sponges each each', '1 1/2 hours', '5,5 g salt', 'a of b', '7 at once'),
+      fc.constantFrom(
+        'Day 3: x',
+        '9:30 x',
+        'Blocks: 1:15 pm y',
+        '10:30 10:40 z',
+        '6 sponges each each',
+        '1 1/2 hours',
+        '5,5 g salt',
+        'a of b',
+        '7 at once',
+      ),
       fc.string({ maxLength: 130 }),
       fc.stringMatching(/^[0-9a-z ,.:/½-]{0,30}$/),
     );

@@ -2,8 +2,9 @@ import type { Book } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import { supplySchema, type Supply } from '../cupboard/index.ts';
 import type { ActivityContent, ContentPart } from '../library/index.ts';
-import { asName, type MeasureId } from '../measure/index.ts';
-import { freeBlock, whereAt, type PutSpot, type Reading } from '../reading/index.ts';
+import type { Block } from '../house/index.ts';
+import { asName, MAX_LINE_LENGTH, type MeasureId } from '../measure/index.ts';
+import { blockAt, freeBlock, whereAt, type PutSpot, type Reading } from '../reading/index.ts';
 import { contentWritten, type Placement } from '../unit/index.ts';
 import { factIn, type Fact } from './facts.ts';
 import type { Jotting } from './line.ts';
@@ -110,12 +111,17 @@ const wordsOf = (name: string): readonly string[] => asName(name).split(' ').map
 export function thingNamed(book: Book, text: string, newId: () => string): JottedThing | null {
   const fact = factIn(text) ?? factIn(`1 ${text.trim()}`);
   if (fact?.kind !== 'thing') return null;
-  return thingsOf(book, { title: '', day: null, corner: null, facts: [fact], rest: [] }, newId)[0] ?? null;
+  return (
+    thingsOf(book, { title: '', day: null, corner: null, time: null, facts: [fact], rest: [] }, newId)[0] ??
+    null
+  );
 }
 
 /** The content that a line writes into a plan. */
-export function contentOfLine(jotting: Jotting, things: readonly JottedThing[]): ActivityContent {
-  const { title, facts, rest } = jotting;
+export function contentOfLine(
+  { title, facts, rest }: Pick<Jotting, 'title' | 'facts' | 'rest'>,
+  things: readonly JottedThing[],
+): ActivityContent {
   const part: Record<string, unknown> = { summary: rest.join(', ') };
   for (const fact of facts) Object.assign(part, partOf(fact, title));
   const materials = things.map(({ supply, amount, each }) => ({
@@ -172,13 +178,22 @@ export function jotChanges(
   for (const jotting of jottings) {
     const at = placeOf(jotting, place, frame, shelf);
     const found = at.kind === 'at' ? at.where : whereAt(at, null, reading);
-    const where: Where =
-      at.kind === 'day' && found.kind === 'day'
-        ? { ...found, blockId: freeBlock(standing, at.day, frame).id }
-        : found;
+    const { time } = jotting;
+    const where = whereSaid(
+      at,
+      found,
+      time,
+      () => freeBlock(standing, found.kind === 'day' ? found.day : 1, frame).id,
+      frame,
+    );
     standing.push({ where });
     const things = thingsOf(book, jotting, newId).map((thing) => begunOnce(thing, begun, changes));
-    const content = contentOfLine(jotting, things);
+    // A time that means nothing where it stands is a part of what was written.
+    const isTold = time === null || where.kind === 'day' || where.kind === 'event';
+    const content = contentOfLine(
+      isTold ? jotting : { ...jotting, title: `${time} ${jotting.title}`.slice(0, MAX_LINE_LENGTH) },
+      things,
+    );
     const isModeSaid = jotting.facts.some(({ kind }) => kind === 'mode');
     changes.push({
       ...{ type: 'unit/write', id: `put-${newId()}`, unitId: frame.unit.id, where },
@@ -186,6 +201,20 @@ export function jotChanges(
     });
   }
   return changes;
+}
+
+// A time that is said decides over what is free.
+function whereSaid(
+  at: JotPlace,
+  found: Where,
+  time: Jotting['time'],
+  freeBlockId: () => Block['id'],
+  { home }: Reading['frame'],
+): Where {
+  if (found.kind === 'event') return time === null ? found : { ...found, start: time };
+  if (found.kind !== 'day') return found;
+  if (time !== null) return { ...found, blockId: blockAt(home, time).id };
+  return at.kind === 'day' ? { ...found, blockId: freeBlockId() } : found;
 }
 
 // Two lines that name the same new thing mean one.
@@ -212,4 +241,10 @@ function placeOf(
 
 // What stands on a day is for everyone at once, until somebody says otherwise; what stands in a corner is open.
 const modeAt = ({ kind }: Where): ActivityContent['mode'] =>
-  kind === 'day' ? 'whole-group' : kind === 'bin' ? 'bin' : kind === 'reserve' ? 'reserve' : 'open-corner';
+  kind === 'day' || kind === 'event'
+    ? 'whole-group'
+    : kind === 'bin'
+      ? 'bin'
+      : kind === 'reserve'
+        ? 'reserve'
+        : 'open-corner';

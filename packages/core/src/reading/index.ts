@@ -25,7 +25,7 @@ export {
 export { metBefore, nextWays, versionReason, type TrayPiece, type TrayRow } from './fit/trays.ts';
 export { roundsFor, type Rounds } from './conduct/rounds.ts';
 export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
-export { asPlaced, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
+export { asPlaced, blockAt, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { monthsFeatures } from './plan/features.ts';
 export { featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
@@ -77,11 +77,13 @@ export {
   phaseOf,
   placedIn,
   sessionsOf,
+  specialDaysIn,
   whoDoesWhat,
   type Frame,
   type Session,
   type Twin,
 } from './plan/plan.ts';
+export { LAST_PART_MINUTES, partsOf, type SpecialDay } from './plan/special.ts';
 export { brokenBy, openStops, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';

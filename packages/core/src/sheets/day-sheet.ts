@@ -17,7 +17,7 @@ import {
   type PlannedThing,
   type Reading,
 } from '../reading/index.ts';
-import type { PlacementId } from '../unit/index.ts';
+import { bringsText, type PlacementId } from '../unit/index.ts';
 import { heading, pairsOf, caution, text, under, type PrintedPage, type PrintedPart } from './page.ts';
 
 const names = (children: readonly Child[]): string => children.map(({ shownAs }) => shownAs).join(', ');
@@ -117,7 +117,11 @@ export function daySheet(book: Book, reading: Reading, number: number): readonly
         ...plan.events.flatMap((event) =>
           under(
             event.title,
-            event.plan.map(({ start, text: words }) => `${start} ${words}`),
+            [
+              ...event.plan.map(({ start, text: words }) => `${start} ${words}`),
+              event.guests === '' ? '' : `Who comes: ${event.guests}`,
+              bringsText(event),
+            ].filter(Boolean),
           ),
         ),
         ...plan.blocks.flatMap((block) => blockParts(block, number, reading)),

@@ -88,7 +88,18 @@ const eventsOf = ({ events, frame }: Reading, numbers: ReadonlySet<number>): rea
   events.flatMap((event) => {
     const when = eventDay(event, frame.calendar);
     if (!('day' in when) || !numbers.has(when.day)) return [];
-    return [`Something special on ${formatDay(frame.calendar.days[when.day - 1]!.date)}: ${event.title}.`];
+    const { title, plan, brings, bringsElse } = event;
+    const from = plan.map(({ start }) => start).toSorted()[0];
+    const date = formatDay(frame.calendar.days[when.day - 1]!.date);
+    return [
+      [
+        `Something special on ${date}${from ? ` from ${from}` : ''}: ${title}.`,
+        brings === '' ? '' : `Each child brings ${brings}.`,
+        brings === '' || bringsElse === '' ? '' : `Whoever has none: ${bringsElse}.`,
+      ]
+        .filter(Boolean)
+        .join(' '),
+    ];
   });
 
 function closedOf({ frame: { calendar } }: Reading, today: PlainDay): readonly string[] {

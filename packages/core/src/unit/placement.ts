@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { plainDaySchema } from '../calendar/index.ts';
+import { clockTimeSchema, plainDaySchema } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
-import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema } from '../house/index.ts';
+import { blockIdSchema, childIdSchema, cornerIdSchema, personIdSchema, type Block } from '../house/index.ts';
 import { entityKind, idOf, type Cell, type Spread } from '../kind/index.ts';
 import {
   activityContentSchema,
@@ -14,6 +14,7 @@ import {
   type ContentPart,
 } from '../library/index.ts';
 import { lineSchema, memoised, versionSchema } from '../measure/index.ts';
+import { eventIdSchema, type EventId } from './event.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
 export const placementIdSchema = idOf('placements').brand<'PlacementId'>();
@@ -55,11 +56,18 @@ const inReserveSchema = z.object({ kind: z.literal('reserve') });
 /** Instead of something that bad weather may stop: it stands where and when that one does. */
 const asTwinSchema = z.object({ kind: z.literal('twin'), of: placementIdSchema });
 
+/** In the plan of a special event, from a time on: it goes with the event to whichever day that has. */
+const inEventSchema = z.object({
+  kind: z.literal('event'),
+  eventId: eventIdSchema,
+  start: clockTimeSchema,
+});
+
 /** Where in the unit an activity stands. */
 export const whereSchema = z.discriminatedUnion(
   'kind',
-  [inCornerSchema, onDaySchema, inBinSchema, inReserveSchema, asTwinSchema],
-  'Something stands in a corner, on a day, in a bin, in the reserve, or in for something else',
+  [inCornerSchema, onDaySchema, inBinSchema, inReserveSchema, asTwinSchema, inEventSchema],
+  'Something stands in a corner, on a day, in a bin, in the reserve, in an event, or in for something else',
 );
 export type Where = z.infer<typeof whereSchema>;
 
@@ -121,6 +129,11 @@ export interface Placement extends Omit<PlacedCopy, 'originId' | 'base' | 'slots
   /** What was written here is its own origin: it is the same as nothing else. */
   readonly originId: ActivityId;
   readonly content: ActivityContent;
+  /** The part of a special event in which it stands, like a block of that day. */
+  readonly part?: Block;
+  readonly inEvent?: EventId;
+  /** The day from which it steps back, because an event fills that. */
+  readonly backFrom?: number;
 }
 
 const writtenOver = memoised((base: ActivityContent, over: ContentPart): ActivityContent =>
@@ -144,8 +157,8 @@ export const placementOf = memoised((copy: PlacedCopy): Placement => {
   };
 });
 
-type WhereCells = Readonly<Record<'corner_id' | 'child_id' | 'twin_of' | 'block_id', string | null>> &
-  Readonly<Record<'from_day' | 'to_day', number>>;
+type TextCell = 'corner_id' | 'child_id' | 'twin_of' | 'block_id' | 'event_id' | 'at_time';
+type WhereCells = Readonly<Record<TextCell, string | null>> & Readonly<Record<'from_day' | 'to_day', number>>;
 type WhereWays = {
   readonly [K in Where['kind']]: {
     toCells(where: Extract<Where, { kind: K }>): Partial<WhereCells>;
@@ -158,6 +171,8 @@ const NOWHERE: WhereCells = {
   child_id: null,
   twin_of: null,
   block_id: null,
+  event_id: null,
+  at_time: null,
   from_day: 0,
   to_day: 0,
 };
@@ -176,6 +191,10 @@ const WHERE_WAYS: WhereWays = {
   },
   reserve: { toCells: () => ({}), fromCells: () => ({}) },
   twin: { toCells: (w) => ({ twin_of: w.of }), fromCells: (row) => ({ of: row.twin_of }) },
+  event: {
+    toCells: (w) => ({ event_id: w.eventId, at_time: w.start }),
+    fromCells: (row) => ({ eventId: row.event_id, start: row.at_time }),
+  },
 };
 
 // Where something stands has several shapes: columns that can be joined hold them all.

@@ -1,10 +1,11 @@
 import { z } from 'zod';
+import { clockTimeSchema } from '../calendar/index.ts';
 import { cornerKindSchema } from '../house/index.ts';
 import { entityKind } from '../kind/index.ts';
 import { activityIdSchema } from '../library/index.ts';
 import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { pieceFields } from './circle.ts';
-import { eventSchema } from './event.ts';
+import { eventFields } from './event.ts';
 import { lineFields } from './day-line.ts';
 import { thingSchema } from './thing.ts';
 import { dayCountSchema, dayNumberSchema, sparkFields } from './unit.ts';
@@ -20,6 +21,12 @@ const readyWhereSchema = z.discriminatedUnion('kind', [
   /** In the first free block of a day. */
   z.object({ kind: z.literal('day'), day: dayNumberSchema }),
   z.object({ kind: z.literal('reserve') }),
+  /** In the plan of this one of its events, counted from 0. */
+  z.object({
+    kind: z.literal('event'),
+    event: z.int('A whole number is needed here').min(0).max(9),
+    start: clockTimeSchema,
+  }),
 ]);
 
 const blockNumberSchema = z
@@ -62,10 +69,7 @@ export const readyUnitSchema = z.object({
     .default([]),
   placements: z.array(readyPlacementSchema).max(200, 'At most 200').default([]),
   lines: z.array(z.object(lineFields)).max(200).default([]),
-  events: z
-    .array(eventSchema.pick({ title: true, when: true, plan: true }))
-    .max(10)
-    .default([]),
+  events: z.array(z.object(eventFields)).max(10).default([]),
   /** The pieces of its circles and seams, in their order. */
   circle: z.array(readyPieceSchema).max(400, 'At most 400').default([]),
   retired: z.boolean().default(false),

@@ -8,12 +8,21 @@ import {
   mdiHomeOutline,
   mdiTreeOutline,
 } from '@mdi/js';
-import { eventDay, formatDay, lineText, type DayLine, type LineKind, type Placement } from '@kobby/core';
-import { computed } from 'vue';
+import {
+  eventDay,
+  formatDay,
+  lineText,
+  type DayLine,
+  type EventId,
+  type LineKind,
+  type Placement,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
 import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';
+import EventSheet from './EventSheet.vue';
 import LevelFlag from './LevelFlag.vue';
 import PlacedItem from './PlacedItem.vue';
 import WriteField from './WriteField.vue';
@@ -48,6 +57,7 @@ const day = computed(() => {
     items: placements
       .filter(({ where }) => where.kind === 'day' && where.day === number)
       .toSorted((a, b) => (startOf(a) < startOf(b) ? -1 : 1)),
+    back: placements.flatMap(({ backFrom, content }) => (backFrom === number ? [content.title] : [])),
     events: events.filter((event) => {
       const at = eventDay(event, frame.calendar);
       return 'day' in at && at.day === number;
@@ -58,7 +68,8 @@ const day = computed(() => {
     away: attendance.away,
   };
 });
-function startOf({ where }: Placement): string {
+function startOf({ where, part }: Placement): string {
+  if (part) return part.start;
   const { blocks } = reading.value.frame.home;
   return blocks.find((block) => where.kind === 'day' && block.id === where.blockId)?.start ?? '';
 }
@@ -71,6 +82,7 @@ function flagOf(number: number) {
   const worst = own[0]?.level;
   return worst ? { level: worst, count: own.length } : null;
 }
+const opened = ref<EventId | null>(null);
 const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 </script>
 
@@ -98,9 +110,17 @@ const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
     <p v-for="closed in day.closedBefore" :key="closed.date" class="closed">
       {{ formatDay(closed.date, 'brief') }} closed: {{ closed.why }}
     </p>
-    <p v-for="event in day.events" :key="event.id" class="event">
+    <component
+      :is="tall ? 'button' : 'p'"
+      v-for="event in day.events"
+      :key="event.id"
+      class="event"
+      :type="tall ? 'button' : undefined"
+      @click="tall && (opened = event.id)"
+    >
       <v-icon :icon="mdiPartyPopper" size="14" aria-hidden="true" /> {{ event.title }}
-    </p>
+    </component>
+    <p v-if="day.back.length" class="who">steps back: {{ day.back.join(', ') }}</p>
     <ul class="items">
       <li v-for="item in day.items" :key="item.id"><PlacedItem :placement="item" :tall="tall" /></li>
       <template v-if="tall">
@@ -125,6 +145,7 @@ const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
     <p v-if="!tall" class="who">
       {{ day.here }} here<template v-if="day.away.length"> · {{ day.away.length }} away</template>
     </p>
+    <EventSheet v-if="opened" :id="opened" @close="opened = null" />
   </li>
 </template>
 
@@ -192,6 +213,11 @@ button.name {
   font-weight: 600;
   font-size: 12.5px;
   line-height: 1.25;
+  text-align: left;
+}
+button.event {
+  min-height: 24px;
+  border: 0;
 }
 .items {
   display: flex;
@@ -234,6 +260,7 @@ button.name {
 }
 @media (max-width: 900px) {
   .add,
+  button.event,
   button.name {
     min-height: var(--touch);
   }

@@ -52,6 +52,8 @@ const title = computed(() => {
     return `What goes in ${store.book.corners[target.cornerId]?.name ?? 'the corner'}?`;
   if ('childId' in target)
     return `What goes in the bin of ${store.book.children[target.childId]?.name ?? 'a child'}?`;
+  if ('eventId' in target)
+    return `What is done in ${store.book.events[target.eventId]?.title ?? 'the event'}?`;
   return `What else, when the weather stops ${placementAt(store.book, target.twinOf)?.content.title ?? 'it'}?`;
 });
 const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
@@ -70,6 +72,7 @@ const choices = computed(() => {
 function startingPoint(): WhereInput {
   const { target } = props;
   if ('twinOf' in target) return { kind: 'twin', of: target.twinOf };
+  if ('eventId' in target) return whereAt({ kind: 'event', ...target }, null, reading.value);
   const kind = 'cornerId' in target ? 'corner' : 'childId' in target ? 'bin' : 'day';
   return whereAt({ ...target, kind } as PutSpot, null, reading.value);
 }

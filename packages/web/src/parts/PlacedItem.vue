@@ -25,8 +25,8 @@ const isTicked = computed(() => {
 });
 const twin = computed(() => reading.value.twins.find(({ of }) => of.id === props.placement.id)?.placement);
 const start = computed(() => {
-  const { where } = props.placement;
-  if (where.kind !== 'day') return null;
+  const { where, part } = props.placement;
+  if (part || where.kind !== 'day') return part?.start ?? null;
   return reading.value.frame.home.blocks.find(({ id }) => id === where.blockId)?.start ?? null;
 });
 const flag = computed(() => {

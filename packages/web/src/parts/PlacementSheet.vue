@@ -107,6 +107,10 @@ const mayRain = computed(
     props.placement.where.kind !== 'twin' &&
     (props.placement.content.place === 'outdoors' || props.placement.content.weather !== 'any'),
 );
+// As it stands on its day: what is in an event is found there.
+const asRead = computed(
+  () => reading.value.placements.find(({ id }) => id === placementId.value) ?? props.placement,
+);
 const weeks = computed(() => {
   const since = outSince(props.placement, reading.value.frame);
   return props.placement.where.kind === 'corner' && since ? weekOut(since, store.today!) : 0;
@@ -163,9 +167,12 @@ function takeOut(): void {
         <option v-for="person in people" :key="person.id" :value="person.id">{{ person.name }}</option>
       </select>
     </label>
+    <p v-if="asRead.backFrom" class="soft">
+      It steps back from Day {{ asRead.backFrom }}, which an event fills: nothing is prepared for it.
+    </p>
     <p v-if="weeks > 1" class="soft">Out in its {{ weeks }}. week.</p>
     <p
-      v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId'])"
+      v-for="message in messagesBeside(errors, ['fromDay', 'toDay', 'day', 'blockId', 'start'])"
       :key="message"
       class="wrong"
       role="alert"
@@ -187,7 +194,7 @@ function takeOut(): void {
     </template>
     <template v-if="placement.where.kind !== 'twin' && placement.where.kind !== 'reserve'">
       <TapeLabel class="label">Who does what</TapeLabel>
-      <VersionChoices :placement="placement" />
+      <VersionChoices :placement="asRead" />
     </template>
     <p v-if="how" class="soft">It {{ how }}.</p>
     <TapeLabel class="label">Things</TapeLabel>

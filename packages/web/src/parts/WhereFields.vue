@@ -2,6 +2,7 @@
 import { type Block, type ChangeInput, type FieldProblem } from '@kobby/core';
 import { computed, nextTick } from 'vue';
 import { messageFor } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
 import { useReading } from '../state/unit.ts';
 import FormField from './FormField.vue';
 
@@ -13,6 +14,7 @@ const where = defineModel<WhereInput>({ required: true });
 /** A field was left or a block chosen: a half-typed number is nobody's wish yet. */
 const emit = defineEmits<{ settled: [] }>();
 const reading = useReading();
+const store = useBook();
 
 const blocks = computed(() =>
   reading.value.frame.home.blocks.map((block: Block) => ({
@@ -80,6 +82,15 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
         @update:model-value="chooseBlock($event)"
       />
     </template>
+    <FormField
+      v-else-if="where.kind === 'event'"
+      :model-value="where.start"
+      :label="`From, in ${store.book.events[where.eventId]?.title ?? 'an event'}`"
+      name="start"
+      type="time"
+      :errors="errors"
+      @update:model-value="where = { ...where, start: $event } as WhereInput"
+    />
     <p v-else-if="where.kind === 'reserve'" class="soft">In the reserve: it has no day yet.</p>
     <p v-else class="soft">It stands where and when the other one would, when the weather stops that one.</p>
   </div>

@@ -1,4 +1,4 @@
-import type { CornerId, Placement, Spot } from '@kobby/core';
+import type { CornerId, EventId, Placement, Spot } from '@kobby/core';
 import { createContext } from './context.ts';
 
 /** What something is picked for: a corner, a day, a child's bin, the reserve, or something that bad weather may stop. */
@@ -6,6 +6,7 @@ export type PickTarget =
   | { readonly cornerId: CornerId }
   | { readonly day: number }
   | { readonly childId: string }
+  | { readonly eventId: EventId }
   | { readonly twinOf: Placement['id'] };
 
 /** What any part of a unit's page may ask its desk to lay open. */

@@ -20,6 +20,7 @@ const WHERE_TEXTS: {
   bin: (book, { childId }) => `the bin of ${childName(book, childId)}`,
   reserve: () => 'the reserve',
   twin: (book, { of }) => `in for ${titleOf(book, of)}`,
+  event: (book, { eventId }) => book.events[eventId]?.title ?? 'an event',
 };
 
 /** Where something is put, in a few words. */

@@ -320,6 +320,8 @@ function putAt(pen: Pen, where: Where, placement: Omit<PlacedCopy, 'where'>): Re
         message: 'What stands in for something else needs nothing standing in for it',
       };
   }
+  if (where.kind === 'event' && pen.get('events', where.eventId)?.unitId !== placement.unitId)
+    return unknownId(['where', 'eventId'], 'event in this unit');
   pen.put('placements', { ...placement, where });
   return undefined;
 }

@@ -3,7 +3,8 @@ import type { Block } from '../../house/index.ts';
 import type { CirclePiece, DayLine, Placement, Thing, UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import { frameOf, type Frame } from '../plan/plan.ts';
+import { frameOf, specialDaysIn, type Frame } from '../plan/plan.ts';
+import { withSpecialSongs } from '../plan/special.ts';
 import { groupPatience, type GroupPatience } from './patience.ts';
 import { circleBlocks, runOn, runsOf, type CircleRun, type CircleStuff } from './run.ts';
 import { standInsOf } from './stand-ins.ts';
@@ -26,7 +27,11 @@ const thingsOf = stableGroups((thing: Thing) => thing.unitId);
 const linesOf = stableGroups((line: DayLine) => line.unitId);
 
 const stuffIn = answer((look, unitId: UnitId): CircleStuff => ({
-  pieces: piecesOf(look.table('circlePieces')).get(unitId) ?? NONE,
+  pieces: withSpecialSongs(
+    piecesOf(look.table('circlePieces')).get(unitId) ?? NONE,
+    specialDaysIn(look, unitId),
+  ),
+  specials: specialDaysIn(look, unitId),
   things: thingsOf(look.table('things')).get(unitId) ?? NONE,
   lines: linesOf(look.table('dayLines')).get(unitId) ?? NONE,
   songs: look.table('songs'),
@@ -55,8 +60,8 @@ const circles = memoised((stuff: CircleStuff, frame: Frame, patience: GroupPatie
 
 /** What circles need and play, as if it were placed. */
 export const circleStandIns = (book: Book, unitId: UnitId): readonly Placement[] => {
-  const pieces = piecesOf(book.circlePieces).get(unitId);
-  return pieces ? standInsOf(runsOf(stuffIn(book, unitId), frameOf(book, unitId))) : NONE;
+  const stuff = stuffIn(book, unitId);
+  return stuff.pieces.length > 0 ? standInsOf(runsOf(stuff, frameOf(book, unitId))) : NONE;
 };
 
 /** Two lists as one: the first itself where the second has nothing. */

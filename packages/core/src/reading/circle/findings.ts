@@ -16,7 +16,10 @@ const OVER_SECONDS = 60;
  */
 export const circleFindings = memoised(
   (runs: readonly CircleRun[], frame: Frame, factor: number, today: PlainDay): readonly Finding[] => {
-    const ahead = runs.filter(({ day, moment }) => day.date >= today && moment === 'in');
+    // The songs of a special event are as long as that lasts.
+    const ahead = runs.filter(
+      ({ day, moment, block }) => day.date >= today && moment === 'in' && frame.home.blocks.includes(block),
+    );
     return [...groupBy(ahead, ({ block }) => block.id).values()].flatMap((ofBlock) => [
       ...overFindings(ofBlock),
       ...dragFindings(ofBlock, frame, factor),

@@ -16,6 +16,7 @@ import {
 import { listsOf, sing, type SongWords, type SungVerse } from '../../verses/index.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import { thereOn, type Frame } from '../plan/plan.ts';
+import type { SpecialDay } from '../plan/special.ts';
 import { lengthOf, type PieceLength } from './length.ts';
 
 /** A thing that must be there for a piece, in the right number. */
@@ -58,7 +59,9 @@ export interface CircleRun {
 
 /** Everything that circles are made from, as one value that stays the same while all of it does. */
 export interface CircleStuff {
+  /** Songs of special events among them. */
   readonly pieces: readonly CirclePiece[];
+  readonly specials: readonly SpecialDay[];
   readonly things: readonly Thing[];
   readonly lines: readonly DayLine[];
   readonly songs: Table<Song>;
@@ -75,7 +78,7 @@ export const circleBlocks = (home: Home): readonly Block[] => home.blocks.filter
 export const runsOf = memoised((stuff: CircleStuff, frame: Frame): readonly CircleRun[] => {
   if (stuff.pieces.length === 0) return NO_RUNS;
   return frame.calendar.days.flatMap((day) =>
-    frame.home.blocks.flatMap((block) =>
+    blocksOn(stuff, frame, day.number).flatMap((block) =>
       MOMENTS.flatMap((moment) => {
         const run = runOn(stuff, frame, day, block, moment);
         return run.parts.length > 0 ? [run] : [];
@@ -83,6 +86,12 @@ export const runsOf = memoised((stuff: CircleStuff, frame: Frame): readonly Circ
     ),
   );
 });
+
+// A special event has parts of its own.
+const blocksOn = ({ specials }: CircleStuff, { home }: Frame, day: number): readonly Block[] => {
+  const parts = specials.flatMap((special) => (special.day === day ? special.parts : []));
+  return parts.length === 0 ? home.blocks : [...home.blocks, ...parts];
+};
 
 const NO_RUNS: readonly CircleRun[] = [];
 const MOMENTS = ['in', 'after'] as const;

@@ -1,6 +1,6 @@
 import { formatDay } from '../../calendar/index.ts';
 import { eventDay, type Placement, type SpecialEvent } from '../../unit/index.ts';
-import { formatDays, type Finding } from '../ground/finding.ts';
+import { formatDays, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 
@@ -37,6 +37,18 @@ function findingsOf(event: SpecialEvent, placements: readonly Placement[], frame
       },
     ];
   }
+  const back = placements.filter(({ backFrom }) => event.fills && backFrom === at.day);
+  if (back.length > 0)
+    return [
+      {
+        ...about(event, [at.day]),
+        rule: 'special-day',
+        level: 'note',
+        title: `${event.title} fills the day`,
+        detail: `${listed(back.map(({ content }) => content.title))} ${back.length === 1 ? 'steps' : 'step'} back from ${formatDays([at.day])} and ${back.length === 1 ? 'waits' : 'wait'} in the reserve. Give ${back.length === 1 ? 'it' : 'them'} another day, or pin what belongs to it.`,
+        basis: 'on a special day the ordinary plan is thrown out',
+      },
+    ];
   // What is pinned there belongs to it.
   const beside = placements.filter(
     ({ where, pinned }) => where.kind === 'day' && where.day === at.day && !pinned,

@@ -118,20 +118,27 @@ export const partnerFindings = memoised((things: readonly Thing[]): readonly Fin
   ];
 });
 
-/** The findings about special events that have no plan of their own. */
-export const planFindings = memoised((events: readonly SpecialEvent[]): readonly Finding[] =>
-  events
-    .filter(({ plan }) => plan.length === 0)
-    .map(({ id, title }) => ({
-      key: `event-without-plan:${id}`,
-      rule: 'event-without-plan',
-      level: 'note',
-      title: `${title} has no plan`,
-      detail: 'On its day the ordinary plan is thrown out.',
-      instead: 'Write a line or two: when, what.',
-      basis: 'a special day has a plan of its own',
-      ...OF_UNIT,
-    })),
+/** The findings about special events that have no plan of their own: nothing said and nothing that stands in them. */
+export const planFindings = memoised(
+  (events: readonly SpecialEvent[], placements: readonly Placement[]): readonly Finding[] =>
+    events
+      .filter(
+        ({ id, plan }) =>
+          plan.length === 0 &&
+          !placements.some(
+            ({ where, inEvent }) => inEvent === id || (where.kind === 'event' && where.eventId === id),
+          ),
+      )
+      .map(({ id, title }) => ({
+        key: `event-without-plan:${id}`,
+        rule: 'event-without-plan',
+        level: 'note',
+        title: `${title} has no plan`,
+        detail: 'On its day the ordinary plan is thrown out.',
+        instead: 'Write a line or two: when, what.',
+        basis: 'a special day has a plan of its own',
+        ...OF_UNIT,
+      })),
 );
 
 /** The findings about borrowed books that are read on a day after they go back. */

@@ -108,7 +108,9 @@ const daySchema = z.strictObject({
   /** The children who come, as the home shows them to assistants. */
   children: z.array(z.string()),
   /** What throws the ordinary plan out, with its own times. */
-  events: z.array(z.strictObject({ title: z.string(), plan: z.array(z.string()) })),
+  events: z.array(
+    z.strictObject({ title: z.string(), guests: z.string(), brings: z.string(), plan: z.array(z.string()) }),
+  ),
   /** Books, notes and what is open, by the block in which they stand; null for all day. */
   lines: z.array(z.strictObject({ blockId: blockIdSchema.nullable(), text: z.string() })),
   circles: z.array(circleSchema),

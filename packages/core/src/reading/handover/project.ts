@@ -1,7 +1,7 @@
 import { forOthers, type Book } from '../../book/index.ts';
 import { formatDay, formatMinutes, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Share } from '../../handover/index.ts';
-import { PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
+import { bringsText, PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
 import { aboutSeconds } from '../../measure/index.ts';
 import { thingsFor, type CirclePart, type CircleRun } from '../circle/run.ts';
 import { read } from '../answers/read.ts';
@@ -80,6 +80,8 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): 
     events: isWhole
       ? plan.events.map((event) => ({
           title: event.title,
+          guests: event.guests,
+          brings: bringsText(event),
           plan: event.plan.map(({ start, text }) => `${start} ${text}`),
         }))
       : [],

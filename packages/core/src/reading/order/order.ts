@@ -180,7 +180,7 @@ export function movedTo(where: Where, day: number, { home, unit }: Frame): Where
     const length = where.toDay - where.fromDay;
     return { ...where, fromDay: day, toDay: Math.max(day, Math.min(day + length, unit.dayCount)) };
   }
-  if (where.kind === 'day') return { ...where, day };
+  if (where.kind === 'day' && home.blocks.some(({ id }) => id === where.blockId)) return { ...where, day };
   const block = home.blocks.find((one) => !one.isCircle) ?? home.blocks[0]!;
   return { kind: 'day', day, blockId: block.id };
 }

@@ -17,6 +17,7 @@ import {
   valueIn,
   type Block,
   type Child,
+  type Closure,
   type Corner,
   type DayAttendance,
   type Home,
@@ -46,6 +47,8 @@ import { answer } from '../ground/answer.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { featuredIn } from './features.ts';
 import { exceptionsIn, homeIn } from './house.ts';
+import { eventsIn } from './of-unit.ts';
+import { specialDaysOf, withSpecialDays, type SpecialDay } from './special.ts';
 
 /**
  * The time and the children of a unit: what every question about it stands on. Why apart from what is placed: most edits move
@@ -94,12 +97,33 @@ const timeOf = answer((look, unitId: UnitId): Omit<Frame, 'featured'> => {
   const unit = look.one('units', unitId);
   if (!unit) throw new Error(`no such unit: ${unitId}`);
   const home = homeIn(look);
-  const calendar = unitDays(unit, home, Object.values(look.table('closures')));
+  const calendar = calendarIn(look, unitId);
   const everyone = Object.values(look.table('children')).toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
   const exceptions = exceptionsIn(look);
   const attendance = calendar.days.map(({ date }) => attendanceOn(date, home, everyone, exceptions));
   return { unit, home, calendar, attendance, people: Object.values(look.table('people')) };
 });
+
+// Apart, so that who comes and who works says nothing to what asks for the days alone.
+const calendarIn = answer((look, unitId: UnitId): UnitDays =>
+  daysOf(look.one('units', unitId)!, homeIn(look), look.table('closures')),
+);
+const daysOf = memoised((unit: Unit, home: Home, closures: Table<Closure>): UnitDays =>
+  unitDays(unit, home, Object.values(closures)),
+);
+
+/** The special events of a unit on their days. */
+export const specialDaysIn = answer((look, unitId: UnitId): readonly SpecialDay[] => {
+  const events = eventsIn(look, unitId);
+  if (events.length === 0 || !look.one('units', unitId)) return NO_SPECIAL;
+  const copies = byUnit(look.table('placements')).get(unitId) ?? NOTHING;
+  return specialDaysOf(events, inEvents(copies), calendarIn(look, unitId));
+});
+const NO_SPECIAL: readonly SpecialDay[] = [];
+// What stands elsewhere is moved about more often than an event changes.
+const inEvents = (copies: readonly PlacedCopy[]): readonly PlacedCopy[] =>
+  eventCopies(copies).get('event') ?? NOTHING;
+const eventCopies = stableGroups((copy: PlacedCopy) => copy.where.kind);
 
 /** Where a unit stands by the home's date: an idea has no dates. A unit without any program day counts as still to come. */
 export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 'to-come' | 'now' | 'over' {
@@ -145,7 +169,12 @@ export interface Twin {
 
 /** Everything that is placed in a unit. What stands in for something that is gone counts as neither. */
 export const placedIn = answer((look, unitId: UnitId): Placed =>
-  placedOf(asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING)),
+  placedOf(
+    withSpecialDays(
+      asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING),
+      specialDaysIn(look, unitId),
+    ),
+  ),
 );
 
 /** Both: what stands in for something is needed as well, it must be there when the weather turns. */
@@ -175,9 +204,9 @@ export const cornersOnShelf = memoised((corners: Table<Corner>): readonly Corner
   inShelfOrder(Object.values(corners).filter((corner) => !corner.retired)),
 );
 
-/** The block that a placement runs in; null for a set-up, or when the home no longer has that block. */
-export function blockOf({ where }: Placement, home: Home): Block | null {
-  if (where.kind !== 'day') return null;
+/** The block that a placement runs in, or its part of a special event; null for a set-up, or when the home no longer has that block. */
+export function blockOf({ where, part }: Placement, home: Home): Block | null {
+  if (part || where.kind !== 'day') return part ?? null;
   return home.blocks.find((block) => block.id === where.blockId) ?? null;
 }
 

@@ -8,7 +8,7 @@ import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
 import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import { bothOf, frameOf, phaseOf, placedIn, type Frame } from '../plan/plan.ts';
+import { bothOf, frameOf, phaseOf, placedIn, specialDaysIn, type Frame } from '../plan/plan.ts';
 import { printJobs } from '../prints/prints.ts';
 import { madeByChildren, watchedWaiting, type Waiting } from './waiting.ts';
 import { watchTasks } from './watch-tasks.ts';
@@ -17,7 +17,7 @@ import { chosenTasks, type ChosenTask } from './chosen.ts';
 import { prepTasks, printTasks } from './placement-tasks.ts';
 import { slotsOver, type ReadySlot } from './slots.ts';
 import type { ReadyTask } from './task.ts';
-import { gettingTasks, ownTasks, roomTasks } from './unit-tasks.ts';
+import { eventTasks, gettingTasks, ownTasks, roomTasks } from './unit-tasks.ts';
 import { whyUnplaced, type Why } from './why.ts';
 
 /** What is made ready for units that begin within so many days. */
@@ -132,6 +132,7 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
     flat(prepTasks(both, frame, today)),
     flat(printTasks(printJobs(book, both, frame, today), frame)),
     roomTasks(changes, placements, frame, today),
+    eventTasks(specialDaysIn(book, frame.unit.id), frame, today),
     ownTasks(ownByUnit(book.ownTasks).get(frame.unit.id) ?? NONE, frame, today),
     gettingTasks(gatherLines(book, frame.unit.id, today), frame, today),
   );

@@ -13,6 +13,7 @@ import type { SupplyLine } from '../gather/line.ts';
 import { memoised } from '../ground/memo.ts';
 import { stretchesOf, type Stretch } from '../kitchen/timetable.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
+import type { SpecialDay } from '../plan/special.ts';
 import { openingOf } from './slots.ts';
 import { holdFor, type ReadyTask } from './task.ts';
 
@@ -157,6 +158,39 @@ function folderOf(placements: readonly Placement[], frame: Frame, day: ProgramDa
     }),
   ];
 }
+
+/** Families are told of a special day so many days before it. Kobby's own default. */
+const FAMILY_NOTICE_DAYS = 7;
+
+/** What a special event asks of families: its invitation given out, and what each child brings. */
+export const eventTasks = memoised(
+  (specials: readonly SpecialDay[], frame: Frame, today: PlainDay): readonly ReadyTask[] =>
+    specials.flatMap(({ event, day: number }) => {
+      const day = frame.calendar.days[number - 1]!;
+      if (day.date < today) return [];
+      const told = (part: string, text: string): ReadyTask =>
+        task(frame, {
+          id: `${frame.unit.id}:${part}:${event.id}`,
+          kind: 'ask',
+          text,
+          forWhat: event.title,
+          minutes: askingMinutes(frame.home),
+          how: "the home's minutes for asking",
+          day,
+          usedAt: openingOf(frame.home, addDays(day.date, -FAMILY_NOTICE_DAYS)),
+        });
+      return [
+        ...(event.invitation === '' ? [] : [told('invite', `Give out the invitations for ${event.title}`)]),
+        ...(event.brings === ''
+          ? []
+          : [told('brings', `Ask every child to bring ${shortened(event.brings)}`)]),
+      ];
+    }),
+);
+
+const MOST_LETTERS = 60;
+const shortened = (text: string): string =>
+  text.length <= MOST_LETTERS ? text : `${text.slice(0, MOST_LETTERS - 1)}…`;
 
 /** What somebody added, ready when its day opens. */
 export const ownTasks = memoised(

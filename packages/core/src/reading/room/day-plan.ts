@@ -1,16 +1,9 @@
 import type { Book } from '../../book/index.ts';
 import { clockSpan, type ClockSpan, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Block } from '../../house/index.ts';
-import {
-  eventDay,
-  LINE_KINDS,
-  lineText,
-  type DayLine,
-  type SpecialEvent,
-  type Unit,
-} from '../../unit/index.ts';
+import { LINE_KINDS, lineText, type DayLine, type SpecialEvent, type Unit } from '../../unit/index.ts';
 import type { CircleRun } from '../circle/run.ts';
-import { frameOf, sessionsByDay, type Session } from '../plan/plan.ts';
+import { frameOf, sessionsByDay, specialDaysIn, type Session } from '../plan/plan.ts';
 import type { Reading } from '../answers/read.ts';
 import { stationsOf, type Station } from './stations.ts';
 
@@ -59,23 +52,23 @@ export function dayPlanOf(book: Book, reading: Reading, number: number): DayPlan
     where.kind === 'day' && where.blockId === block.id;
   const textsOf = (of: readonly DayLine[]): readonly string[] =>
     of.map((line) => `${LINE_KINDS[line.kind]}: ${lineText(line, book.bookTitles)}`);
-  const blocks = frame.home.blocks
+  const specials = specialDaysIn(book, frame.unit.id).filter((special) => special.day === number);
+  const ofDay = [...frame.home.blocks, ...specials.flatMap(({ parts }) => parts)];
+  const isPart = new Set(specials.flatMap(({ parts }) => parts));
+  const blocks = ofDay
     .map((block): BlockPlan => ({
       block,
       span: clockSpan(block.start, block.minutes),
       items: things.filter(({ session }) => inBlock(session, block)),
-      circle: filled(block.isCircle ? circles.on(number, block, 'in') : null),
+      circle: filled(block.isCircle || isPart.has(block) ? circles.on(number, block, 'in') : null),
       after: filled(circles.on(number, block, 'after')),
       lines: textsOf(lines.filter((line) => line.blockId === block.id)),
     }))
     .toSorted((a, b) => a.span.from - b.span.from);
-  const known = new Set(frame.home.blocks.map(({ id }) => id));
+  const known = new Set(ofDay.map(({ id }) => id));
   return {
     day,
-    events: reading.events.filter((event) => {
-      const when = eventDay(event, frame.calendar);
-      return 'day' in when && when.day === number;
-    }),
+    events: specials.map(({ event }) => event),
     blocks: blocks.filter(
       ({ items, circle, after, lines: told }) => items.length + told.length > 0 || circle || after,
     ),

@@ -247,7 +247,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     about: 'a special day without a plan of its own',
     levels: ['note'],
     when: 'to-come',
-    ask: (asked) => planFindings(asked.events),
+    ask: (asked) => planFindings(asked.events, asked.placements),
   },
   'book-unread': {
     about: 'a book of the unit that is never read',

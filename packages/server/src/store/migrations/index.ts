@@ -21,6 +21,7 @@ import * as sessions from './0019-sessions.ts';
 import * as readyCircle from './0020-ready-circle.ts';
 import * as placedCopies from './0021-placed-copies.ts';
 import * as takenFrom from './0022-taken-from.ts';
+import * as specialDays from './0023-special-days.ts';
 
 interface Step {
   readonly name: string;
@@ -51,6 +52,7 @@ const STEPS: readonly Step[] = [
   { name: '0020-ready-circle', migration: readyCircle },
   { name: '0021-placed-copies', migration: placedCopies },
   { name: '0022-taken-from', migration: takenFrom },
+  { name: '0023-special-days', migration: specialDays },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -110,6 +110,8 @@ function go(step: number): void {
         <section v-for="event in day.events" :key="event.title" class="special">
           <h2>{{ event.title }}</h2>
           <p v-for="line in event.plan" :key="line">{{ line }}</p>
+          <p v-if="event.guests">Who comes: {{ event.guests }}</p>
+          <p v-if="event.brings">{{ event.brings }}</p>
         </section>
         <section v-for="block in blocks" :key="block.key" class="block" :class="{ now: isNow(block) }">
           <h2>{{ block.start }} {{ block.name }} <span v-if="isNow(block)" class="now-word">now</span></h2>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  bringsText,
   CAUTION_LINE,
   isWet,
   minutesOutdoors,
@@ -64,6 +65,8 @@ const outdoors = computed(() =>
       <section v-for="event in plan.events" :key="event.id" class="special">
         <h2>{{ event.title }}</h2>
         <p v-for="line in event.plan" :key="line.start">{{ line.start }} {{ line.text }}</p>
+        <p v-if="event.guests">Who comes: {{ event.guests }}</p>
+        <p v-if="event.brings">{{ bringsText(event) }}</p>
       </section>
       <BlockCard
         v-if="focus"

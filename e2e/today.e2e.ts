@@ -183,3 +183,42 @@ test('every sheet prints on A4 and letter with what it is for; labels are true t
 });
 
 test('no page made an error on the way', () => expect(mara.errors).toEqual([]));
+
+const CORNERS = [
+  ...[
+    'Blocks',
+    'Pretend play',
+    'Sensory bin',
+    'Writing',
+    'Light table',
+    'Dough',
+    'Science',
+    'Music',
+    'Easel',
+  ],
+  ...['Books', 'Table trays', 'Floor games', 'Felt board', 'Outdoors'],
+];
+
+test('a unit lies on one landscape page, with fourteen corners, ten days and everything in them', async () => {
+  for (const [sheet, pages] of [
+    ['one-page', 1],
+    ['by-subject', 1],
+  ] as const) {
+    await mara.go(url(`units/unit-kites/print/${sheet}`));
+    await mara.find('[data-test="printed"]');
+    for (const [format, width, height] of [
+      ['a4', mm(297), mm(210)],
+      ['letter', 792, 612],
+    ] as const) {
+      const pdf = await printed(mara.page, format, true);
+      expect([sheet, pdf.pageCount]).toEqual([sheet, pages]);
+      expect(Math.abs(pdf.size[0] - width)).toBeLessThan(1);
+      expect(Math.abs(pdf.size[1] - height)).toBeLessThan(1);
+      const wanted =
+        sheet === 'one-page'
+          ? [...Array.from({ length: 10 }, (_, i) => `Day ${i + 1}`), ...CORNERS, 'Kite day', 'Kite keepsake']
+          : ['Literacy', 'Mathematics', 'Life skills', 'Kite keepsake'];
+      for (const words of wanted) expect([sheet, pdf.words]).toEqual([sheet, expect.stringContaining(words)]);
+    }
+  }
+});

@@ -20,9 +20,9 @@ export interface Pdf {
 }
 
 /** Prints a page as the browser's own print would, and reads what came out. */
-export async function printed(page: Page, format: PaperFormat): Promise<Pdf> {
+export async function printed(page: Page, format: PaperFormat, landscape = false): Promise<Pdf> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
-  const data = await page.pdf({ format, printBackground: true });
+  const data = await page.pdf({ format, landscape, printBackground: true });
   const pdf = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
   const texts: PdfText[] = [];
   for (let number = 1; number <= pdf.numPages; number += 1) {

@@ -62,6 +62,11 @@ export const router = createRouter({
             { path: '', redirect: (to) => ({ name: 'corners', params: to.params }) },
             { path: 'spark', name: 'spark', component: () => import('./views/Spark/SparkView.vue') },
             { path: 'corners', name: 'corners', component: () => import('./views/Corners/CornersView.vue') },
+            {
+              path: 'one-page',
+              name: 'one-page',
+              component: () => import('./views/OnePage/OnePageView.vue'),
+            },
             { path: 'days', name: 'days', component: () => import('./views/Days/DaysView.vue') },
             { path: 'circle', name: 'circle', component: () => import('./views/Circle/CircleView.vue') },
             { path: 'trays', name: 'trays', component: () => import('./views/Trays/TraysView.vue') },

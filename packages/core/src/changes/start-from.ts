@@ -99,7 +99,15 @@ export function startFromEarlier(
   });
   return {
     changes: [
-      { type: 'unit/start', unit: { ...sparkOf(from, book), targets: from.targets, ...unit } },
+      {
+        type: 'unit/start',
+        unit: {
+          ...sparkOf(from, book),
+          targets: from.targets,
+          needs: from.needs.filter(({ supplyId, day }) => book.supplies[supplyId] && day <= unit.dayCount),
+          ...unit,
+        },
+      },
       ...ofUnit(book.things).map((thing): ChangeInput => ({ type: 'unit/put-thing', thing: again(thing) })),
       ...ofUnit(book.dayLines).map((line): ChangeInput => ({ type: 'unit/put-line', line: again(line) })),
       ...ofUnit(book.omissions).map((omission): ChangeInput => ({

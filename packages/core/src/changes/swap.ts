@@ -1,4 +1,4 @@
-import type { DayLine, Placement } from '../unit/index.ts';
+import { isOfOneDay, type DayLine, type Placement } from '../unit/index.ts';
 import type { ChangeInput } from './change.ts';
 
 /**
@@ -21,8 +21,9 @@ export function swapDays(
       : [{ type: 'unit/move', placementId: id, where: { ...where, day } }];
   });
   const rewritten = lines.flatMap((line): ChangeInput[] => {
-    const day = line.day === null ? null : across(line.day);
-    return day === null ? [] : [{ type: 'unit/put-line', line: { ...line, day } }];
+    // What holds for several days goes on holding for them.
+    const day = line.day === null || !isOfOneDay(line) ? null : across(line.day);
+    return day === null ? [] : [{ type: 'unit/put-line', line: { ...line, day, toDay: null } }];
   });
   return [...moves, ...rewritten];
 }

@@ -2,7 +2,13 @@ import { forOthers, type Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { SONG_KINDS } from '../library/index.ts';
 import { read } from '../reading/index.ts';
-import { printedPages, type PrintedId, type PrintedPage, type PrintedPart } from '../sheets/index.ts';
+import {
+  printedPages,
+  type PrintedGrid,
+  type PrintedId,
+  type PrintedPage,
+  type PrintedPart,
+} from '../sheets/index.ts';
 import type { UnitId } from '../unit/index.ts';
 
 // What means something in Markdown means itself in what somebody wrote.
@@ -28,7 +34,23 @@ function partOf(part: PrintedPart): string {
         .join('\n');
     case 'pairs':
       return part.pairs.map(([who, what]) => `- **${plain(who)}**: ${plain(what)}`).join('\n');
+    case 'grid':
+      return tableOf(part);
   }
+}
+
+// What stands over several columns is said in each of them: Markdown has no wide cells.
+function tableOf({ head, rows }: PrintedGrid): string {
+  const row = (cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
+  const inCell = (lines: readonly string[]): string =>
+    lines.map((line) => plain(line.replaceAll('\n', ' '))).join('<br>');
+  return [
+    row(['', ...head.map(inCell)]),
+    row(['---', ...head.map(() => '---')]),
+    ...rows.map(({ name, cells }) =>
+      row([plain(name), ...cells.flatMap(({ span, lines }) => Array<string>(span).fill(inCell(lines)))]),
+    ),
+  ].join('\n');
 }
 
 /** Printed pages as Markdown (CommonMark with task lists): what is on paper, for programs that keep texts. */

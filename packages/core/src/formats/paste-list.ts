@@ -128,7 +128,7 @@ export function cornersFrom(cell: string | undefined, hints: string[]): CornerKi
 /** Skills in a cell, apart by semicolons; what is none is told in a hint. */
 export function skillsFrom(cell: string | undefined, hints: string[]): SkillId[] {
   return partsOf(cell).flatMap((one) => {
-    const skill = skillIdSchema.safeParse(slug(one));
+    const skill = skillIdSchema.safeParse(one.includes('/') ? one.trim() : slug(one));
     if (skill.success) return [skill.data];
     hints.push(`“${one}” is not one of the skills`);
     return [];

@@ -16,7 +16,7 @@ import {
   unitSystemSchema,
   versionSchema,
 } from '../measure/index.ts';
-import { lensSchema, ownHeadingSchema } from '../skills/index.ts';
+import { ownSkillIdSchema, lensSchema, ownHeadingSchema } from '../skills/index.ts';
 import { ratioRuleSchema } from './ratio.ts';
 import { changedValuesSchema } from './starting-values.ts';
 
@@ -122,6 +122,8 @@ export const homeSchema = z.object({
   currency: currencySchema.default('USD'),
   lens: lensSchema.default('corners'),
   ownHeadings: z.array(ownHeadingSchema).max(12, 'At most 12 headings').default([]),
+  /** Skills in the home's own words, under their areas. */
+  ownSkills: z.array(ownSkillIdSchema).max(60, 'At most 60').default([]),
   pictures: z.enum(['any', 'realistic'], 'Pictures are of any kind, or realistic only').default('any'),
   /** What happens when filler leaves a bin, in the home's own words: printed on the bin card. */
   binRule: textSchema.default(''),

@@ -2,3 +2,4 @@
 export * from './facts.ts';
 export * from './line.ts';
 export * from './written-in.ts';
+export * from './piece.ts';

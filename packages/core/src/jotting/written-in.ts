@@ -162,7 +162,7 @@ export type JotPlace = PutSpot | { readonly kind: 'at'; readonly where: Where };
 /**
  * The changes that write lines into a unit, as one act: what the cupboard does not have is begun, then each stands at its place. A
  * line that says a day stands in a block of that day in which nothing stands, one that says a corner in that corner; every other at
- * `place`. What is said of a day after the unit's end waits in the reserve.
+ * `place`. What is said of a day after the unit's end waits in the reserve. `headings` are those for which all of them count.
  */
 export function jotChanges(
   book: Book,
@@ -170,6 +170,7 @@ export function jotChanges(
   jottings: readonly Jotting[],
   place: JotPlace,
   newId: () => string,
+  headings: readonly string[] = [],
 ): readonly ChangeInput[] {
   const { frame, placements, shelf } = reading;
   const changes: ChangeInput[] = [];
@@ -197,7 +198,7 @@ export function jotChanges(
     const isModeSaid = jotting.facts.some(({ kind }) => kind === 'mode');
     changes.push({
       ...{ type: 'unit/write', id: `put-${newId()}`, unitId: frame.unit.id, where },
-      content: isModeSaid ? content : { ...content, mode: modeAt(where) },
+      content: { ...content, ...(isModeSaid ? {} : { mode: modeAt(where) }), headings: [...headings] },
     });
   }
   return changes;

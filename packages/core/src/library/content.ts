@@ -4,7 +4,7 @@ import { supplyIdSchema } from '../cupboard/index.ts';
 import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { idOf } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, textSchema } from '../measure/index.ts';
-import { rungSchema, skillIdSchema } from '../skills/index.ts';
+import { headingKeySchema, rungSchema, skillIdSchema } from '../skills/index.ts';
 
 /** How an activity is run, and what that means in the room. */
 export const ACTIVITY_MODES = {
@@ -224,6 +224,8 @@ const FIELDS = {
   cornerKinds: z.array(cornerKindSchema).max(15),
   /** The first is the main one: its area decides whose readiness counts. */
   skills: z.array(skillIdSchema).max(20),
+  /** Headings for which it counts besides what its skills say. */
+  headings: z.array(headingKeySchema).max(12, 'At most 12 headings').default([]),
   versions: z.array(activityVersionSchema).max(8, 'At most 8 versions'),
   materials: z.array(materialSchema).max(60, 'At most 60 lines'),
   steps: z.array(stepSchema).max(40, 'At most 40 steps'),

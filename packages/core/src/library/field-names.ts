@@ -6,6 +6,7 @@ export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   mode: 'how it is run',
   summary: 'what it is in a sentence',
   cornerKinds: 'corners',
+  headings: 'headings it counts for',
   skills: 'skills',
   versions: 'versions',
   materials: 'things',

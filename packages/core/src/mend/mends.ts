@@ -18,7 +18,7 @@ import {
   type Reading,
   type Way,
 } from '../reading/index.ts';
-import type { Placement, UnitId } from '../unit/index.ts';
+import { lineHoldsOn, type Placement, type UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
 import { byMoving, byPatience, byPieceOut, byShortening } from './circle-mends.ts';
 import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
@@ -395,8 +395,10 @@ function byBook({ book, reading, today, newId }: Bench): Mend[] {
     const title = book.bookTitles[id];
     return title && title.use !== 'rail' && !told.has(id);
   });
-  const taken = new Set(reading.lines.filter(({ kind }) => kind === 'read-aloud').map(({ day }) => day));
-  const free = calendar.days.filter(({ number, date }) => date >= today && !taken.has(number));
+  const read = reading.lines.filter(({ kind, day }) => kind === 'read-aloud' && day !== null);
+  const free = calendar.days.filter(
+    ({ number, date }) => date >= today && !read.some((line) => lineHoldsOn(line, number)),
+  );
   if (unread.length > free.length) return [];
   const keys = generateNKeysBetween(reading.lines.at(-1)?.order ?? null, null, unread.length);
   return [

@@ -2,7 +2,7 @@ import { unique, type Book } from '../book/index.ts';
 import { addDays, formatDay, type PlainDay } from '../calendar/index.ts';
 import { formatQuantity } from '../measure/index.ts';
 import { listed, type Reading, type SupplyLine } from '../reading/index.ts';
-import { eventDay } from '../unit/index.ts';
+import { lineHoldsOn, eventDay } from '../unit/index.ts';
 
 /** A note home as it is proposed: the provider edits it before anybody gets it. */
 export interface NoteHome {
@@ -61,7 +61,7 @@ const booksOf = (
   inCircles: readonly string[],
 ): readonly string[] => {
   const aloud = lines
-    .filter(({ kind, day }) => kind === 'read-aloud' && (day === null || numbers.has(day)))
+    .filter((line) => line.kind === 'read-aloud' && [...numbers].some((day) => lineHoldsOn(line, day)))
     .flatMap(({ bookId }) => (bookId === null ? [] : (book.bookTitles[bookId]?.title ?? [])));
   return unique([...inCircles, ...aloud]);
 };

@@ -12,7 +12,26 @@ export type PrintedPart =
       readonly numbered?: boolean;
     }
   /** Two columns: who or what, and what about it. */
-  | { readonly kind: 'pairs'; readonly pairs: readonly (readonly [string, string])[] };
+  | { readonly kind: 'pairs'; readonly pairs: readonly (readonly [string, string])[] }
+  | PrintedGrid;
+
+/** What stands in a grid over one column or several. */
+export interface GridCell {
+  readonly span: number;
+  readonly lines: readonly string[];
+}
+
+/** A table: columns with a head of some lines, rows with a name. */
+export interface PrintedGrid {
+  readonly kind: 'grid';
+  readonly head: readonly (readonly string[])[];
+  readonly rows: readonly {
+    readonly name: string;
+    readonly cells: readonly GridCell[];
+    /** What the table is about, beside what goes with it. */
+    readonly isMain?: boolean;
+  }[];
+}
 
 /** A page, a card or a label: what stands on it from top to bottom. */
 export interface PrintedPage {
@@ -22,8 +41,8 @@ export interface PrintedPage {
   readonly parts: readonly PrintedPart[];
 }
 
-/** How pages lie on paper: each on a sheet of its own, cards two across, or labels of 90 by 50 mm. */
-export type PrintedLayout = 'pages' | 'cards' | 'labels';
+/** How pages lie on paper: each on a sheet of its own, upright or across, cards two across, or labels of 90 by 50 mm. */
+export type PrintedLayout = 'pages' | 'landscape' | 'cards' | 'labels';
 
 export const heading = (text: string): PrintedPart => ({ kind: 'heading', text });
 export const text = (words: string, strong = false): PrintedPart => ({ kind: 'text', text: words, strong });

@@ -6,6 +6,7 @@ import { bagLabels, binCards, cornerCards, recipeCards } from './cards.ts';
 import { childLists, daySheet } from './day-sheet.ts';
 import { folderSheet, preparationLists, supplyList } from './lists.ts';
 import { composeNoteHome } from './note-home.ts';
+import { overviewSheet, subjectSheet } from './overview.ts';
 import { text, type PrintedLayout, type PrintedPage } from './page.ts';
 
 interface Printed {
@@ -37,6 +38,20 @@ function noteHome(book: Book, reading: Reading, today: PlainDay): readonly Print
 
 /** Everything of a unit that is printed from the plan, in the order in which it is used. */
 export const PRINTED = {
+  'one-page': {
+    name: 'The unit on one page',
+    hint: 'corners and days, across the sheet',
+    layout: 'landscape',
+    perDay: false,
+    pages: overviewSheet,
+  },
+  'by-subject': {
+    name: 'Subjects and ideas',
+    hint: 'each heading with what counts for it',
+    layout: 'landscape',
+    perDay: false,
+    pages: subjectSheet,
+  },
   'day-sheet': {
     name: 'Day sheet',
     hint: 'the whole day, with who does what and whom to watch for',

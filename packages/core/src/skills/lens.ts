@@ -75,6 +75,28 @@ export const headingsOf = (
 const counts = ({ from, without = [] }: Heading, skill: SkillId): boolean =>
   (from.includes(skill) || from.includes(areaOf(skill))) && !without.includes(skill);
 
+/** A heading for which something counts because somebody says so: of a lens, `subjects/science`, or the home's own, `own:faith`. */
+export const headingKeySchema = z
+  .string('A heading is needed here')
+  .regex(/^(?:[a-z-]+\/[a-z-]+|own:[\w-]{1,64})$/, 'This is not a heading');
+
+/** The key of a heading by which it is named. */
+export const headingKey = (lens: LensId, headingId: string): string =>
+  headingId.startsWith('own:') ? headingId : `${lens}/${headingId}`;
+
+/** The headings under which something counts through a lens: by its skills, and by what it is named for. */
+export function headingsOfContent(
+  lens: LensId,
+  { skills, headings }: { readonly skills: readonly SkillId[]; readonly headings: readonly string[] },
+  own: readonly OwnHeading[],
+): readonly string[] {
+  const bySkill = headingsFor(lens, skills, own);
+  if (headings.length === 0) return bySkill;
+  return headingsOf(lens, own)
+    .map(({ id }) => id)
+    .filter((id) => bySkill.includes(id) || headings.includes(headingKey(lens, id)));
+}
+
 /**
  * The ids of the headings for which some skills count under a lens, in the order of {@link headingsOf}. A skill
  * may count for several (what is poured counts for practical life and for movement) or, under a lens that does

@@ -8,7 +8,10 @@ import {
   readinessShift,
   rungOf,
   SKILLS_BY_AREA,
+  ownSkillId,
+  rungsSchema,
   skillIdSchema,
+  skillName,
   type LensId,
   type SkillId,
 } from './index.ts';
@@ -79,4 +82,32 @@ test('a rung of a skill speaks before the one of its area', () => {
       readinessShift(rungs, skill, 6),
     ),
   ).toEqual([6, -6, 0, 0]);
+});
+
+describe('a skill in own words', () => {
+  test('says by itself where it belongs and what it is called', () => {
+    expect(ownSkillId('number', ' Money ')).toBe('number/money');
+    expect(ownSkillId('print', 'Order of the alphabet')).toBe('print/order-of-the-alphabet');
+    expect(ownSkillId('language', 'Große Wörter!')).toBe('language/große-wörter');
+    const money = skillIdSchema.parse('number/money');
+    expect([areaOf(money), skillName(money)]).toEqual(['number', 'money']);
+    expect(headingsFor('subjects', [money])).toEqual(['mathematics']);
+    expect(rungOf({ 'number/money': 'sure', number: 'met' }, money)).toBe('sure');
+    expect(rungsSchema.parse({ 'number/money': 'sure', counting: 'met' })).toEqual({
+      'number/money': 'sure',
+      counting: 'met',
+    });
+  });
+
+  test.each(['money', 'flying/money', 'number/', 'number/Money', 'number/a--b', `number/${'x'.repeat(60)}`])(
+    '%s is none',
+    (id) => {
+      expect(skillIdSchema.safeParse(id).success).toBe(false);
+    },
+  );
+
+  test('that says nothing is none', () => {
+    expect(ownSkillId('number', ' !? ')).toBeNull();
+    expect(ownSkillId('number', 'x'.repeat(80))).toBeNull();
+  });
 });

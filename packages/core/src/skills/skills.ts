@@ -30,21 +30,48 @@ export const SKILLS_BY_AREA = {
   self: ['dressing', 'washing', 'tidying', 'preparing-food', 'choosing', 'waiting', 'concentrating'],
 } as const;
 export type Area = keyof typeof SKILLS_BY_AREA;
-export type SkillId = (typeof SKILLS_BY_AREA)[Area][number];
-
-const ALL_SKILLS = Object.values(SKILLS_BY_AREA).flat() as SkillId[];
-export const skillIdSchema = z.enum(ALL_SKILLS as [SkillId, ...SkillId[]], 'This is not one of the skills');
+type ShippedSkillId = (typeof SKILLS_BY_AREA)[Area][number];
+/** A skill in a home's own words under an area: `number/money`. It says by itself where it belongs. */
+export type OwnSkillId = `${Area}/${string}`;
+export type SkillId = ShippedSkillId | OwnSkillId;
 
 /** The areas, in the order of the table. */
 export const AREAS = Object.keys(SKILLS_BY_AREA) as readonly Area[];
 export const areaSchema = z.enum(AREAS as [Area, ...Area[]], 'This is not one of the areas');
+
+const ALL_SKILLS = Object.values(SKILLS_BY_AREA).flat() as ShippedSkillId[];
+const NOT_A_SKILL = 'This is not one of the skills';
+const OWN_SKILL = new RegExp(
+  String.raw`^(?:${AREAS.join('|')})/[\p{Ll}\p{Lo}\d]+(?:-[\p{Ll}\p{Lo}\d]+)*$`,
+  'u',
+);
+const ownSkillSchema = z.templateLiteral([areaSchema, '/', z.string()], NOT_A_SKILL);
+export const ownSkillIdSchema = ownSkillSchema.refine(
+  (id) => id.length <= MAX_OWN_SKILL && OWN_SKILL.test(id),
+  'An own skill is an area and a few words',
+);
+const shippedSkillSchema = z.enum(ALL_SKILLS as [ShippedSkillId, ...ShippedSkillId[]], NOT_A_SKILL);
+export const skillIdSchema = z.union([shippedSkillSchema, ownSkillIdSchema], NOT_A_SKILL);
+/** The most letters of an own skill, its area with it. */
+const MAX_OWN_SKILL = 60;
+
+/** The own skill that some words mean under an area; null where they say nothing that can be one. */
+export function ownSkillId(area: Area, words: string): OwnSkillId | null {
+  const plain = words
+    .trim()
+    .toLocaleLowerCase('en')
+    .replaceAll(/[^\p{Ll}\p{Lo}\d]+/gu, '-')
+    .replaceAll(/^-|-$/g, '');
+  return ownSkillIdSchema.safeParse(`${area}/${plain}`).data ?? null;
+}
 
 const AREA_OF = new Map<SkillId, Area>(
   AREAS.flatMap((area) => SKILLS_BY_AREA[area].map((skill): [SkillId, Area] => [skill, area])),
 );
 
 /** The one area that a skill belongs to. */
-export const areaOf = (skill: SkillId): Area => AREA_OF.get(skill)!;
+export const areaOf = (skill: SkillId): Area =>
+  AREA_OF.get(skill) ?? (skill.slice(0, skill.indexOf('/')) as Area);
 
-/** A skill as people read it: `pouring and scooping`. */
-export const skillName = (skill: SkillId): string => skill.replaceAll('-', ' ');
+/** A skill as people read it: `pouring and scooping`, `money` for one in own words. */
+export const skillName = (skill: SkillId): string => skill.slice(skill.indexOf('/') + 1).replaceAll('-', ' ');

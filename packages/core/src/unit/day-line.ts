@@ -20,6 +20,8 @@ export const lineFields = {
   kind: z.enum(Object.keys(LINE_KINDS) as [LineKind, ...LineKind[]], 'A day has no such line'),
   /** Null for every day. */
   day: dayNumberSchema.nullable(),
+  /** The last day of a span that begins on its day; null for that day alone. */
+  toDay: dayNumberSchema.nullable().default(null),
   /** The book that is read aloud. */
   bookId: bookTitleIdSchema.nullable().default(null),
   words: textSchema.default(''),
@@ -38,6 +40,10 @@ export const dayLineSchema = z
   .refine((line) => line.bookId !== null || line.words !== '', {
     path: ['words'],
     message: 'Choose a book, or say in words',
+  })
+  .refine(({ day, toDay }) => toDay === null || (day !== null && day <= toDay), {
+    path: ['toDay'],
+    message: 'The last day cannot come before the first',
   });
 export type DayLine = z.infer<typeof dayLineSchema>;
 
@@ -47,6 +53,14 @@ export const dayLineKind = entityKind({
   word: 'a line of a day',
   name: ({ words }) => words,
 });
+
+/** Whether a line holds on a numbered day: on its own, on every day of its span, or on all days. */
+export const lineHoldsOn = ({ day, toDay }: Pick<DayLine, 'day' | 'toDay'>, number: number): boolean =>
+  day === null || (day <= number && number <= (toDay ?? day));
+
+/** Whether a line holds on one day alone, so that it stands there. */
+export const isOfOneDay = ({ day, toDay }: Pick<DayLine, 'day' | 'toDay'>): boolean =>
+  day !== null && (toDay === null || toDay === day);
 
 /** What a line says: its book by title, then its words. `titles` are the books of the library by their ids. */
 export const lineText = (

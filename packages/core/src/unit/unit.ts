@@ -10,7 +10,14 @@ import {
 } from '../calendar/index.ts';
 import type { Closure, CornerKind, Home } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { lineSchema, moneySchema, textSchema, versionSchema } from '../measure/index.ts';
+import {
+  amountSchema,
+  idSchema,
+  lineSchema,
+  moneySchema,
+  textSchema,
+  versionSchema,
+} from '../measure/index.ts';
 import type { LensId } from '../skills/index.ts';
 import { featureSchema } from './featured.ts';
 
@@ -21,8 +28,8 @@ interface Style {
   readonly days: number;
   /** Through which headings its balance is looked at first; null for the home's own. */
   readonly lens: LensId | null;
-  /** Under each heading something is hoped for at least once in so many days. */
-  readonly headingEveryDays: number;
+  /** Under each heading something is hoped for at least once in so many days; null for one idea a heading in all. */
+  readonly headingEveryDays: number | null;
   /** The kinds of corner that it expects to be filled; null for all that the home expects. */
   readonly fills: readonly CornerKind[] | null;
 }
@@ -42,7 +49,7 @@ export const STYLES = {
     hint: 'every subject hung on it',
     days: 5,
     lens: 'subjects',
-    headingEveryDays: 2,
+    headingEveryDays: null,
     fills: ['writing', 'books', 'table-trays', 'easel', 'science'],
   },
   passion: {
@@ -105,6 +112,16 @@ export const sparkFields = {
   pictures: linesSchema,
 };
 
+/** A line of one's own on a unit's supply list: something is needed on a day, for no activity of the plan. */
+const ownNeedSchema = z.object({
+  id: idSchema,
+  supplyId: idOf('supplies').brand<'SupplyId'>(),
+  /** In the unit of the supply. */
+  amount: amountSchema.gt(0, 'An amount above zero is needed here'),
+  day: dayNumberSchema,
+});
+export type OwnNeed = z.infer<typeof ownNeedSchema>;
+
 /** A themed unit: what it is about, when it begins and how many program days it has. */
 export const unitSchema = z.object({
   id: unitIdSchema,
@@ -116,6 +133,7 @@ export const unitSchema = z.object({
   /** What may be spent on it; null when nothing was said. */
   budget: moneySchema.nullable().default(null),
   targets: targetsSchema,
+  needs: z.array(ownNeedSchema).max(60, 'At most 60').default([]),
 });
 export type Unit = z.infer<typeof unitSchema>;
 

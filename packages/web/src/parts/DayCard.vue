@@ -9,6 +9,7 @@ import {
   mdiTreeOutline,
 } from '@mdi/js';
 import {
+  isOfOneDay,
   eventDay,
   formatDay,
   lineText,
@@ -62,7 +63,7 @@ const day = computed(() => {
       const at = eventDay(event, frame.calendar);
       return 'day' in at && at.day === number;
     }),
-    lines: lines.filter((line) => line.day === number),
+    lines: lines.filter((line) => line.day === number && isOfOneDay(line)),
     flag: flagOf(number),
     here: attendance.children.length,
     away: attendance.away,

@@ -21,6 +21,7 @@ import { useBook } from '../state/book.ts';
 import { useDraft } from '../state/draft.ts';
 import type { ActResult } from '../state/sync.ts';
 import type { ContentInput } from './content/content.ts';
+import CountsFields from './content/CountsFields.vue';
 import DoingFields from './content/DoingFields.vue';
 import FindingFields from './content/FindingFields.vue';
 import ReadyFields from './content/ReadyFields.vue';
@@ -211,6 +212,7 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
     </details>
     <details>
       <summary>What it is like: {{ like }}</summary>
+      <CountsFields v-model="draft.content" />
       <FindingFields v-model="draft.content" />
     </details>
     <section ref="library" class="library" aria-label="The library" tabindex="-1">

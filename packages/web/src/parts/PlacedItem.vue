@@ -64,7 +64,7 @@ const grab = (event: PointerEvent): void => {
       <small v-if="isSketch(content)" class="sketch">still a sketch</small>
       <small v-if="tall">
         {{ detail }}
-        <v-icon v-if="placement.pinned" :icon="mdiPin" size="13" aria-label="pinned" />
+        <v-icon v-if="placement.pinned && !placement.part" :icon="mdiPin" size="13" aria-label="pinned" />
       </small>
       <small v-if="tall && twin">
         <v-icon :icon="mdiUmbrellaOutline" size="13" aria-hidden="true" /> else {{ twin.content.title }}

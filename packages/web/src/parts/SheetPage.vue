@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { RouterLink, type RouteLocationRaw } from 'vue-router';
 
-/** A sheet that is printed true to size: a way back, a print button, and a line of 100 mm to check the printer by. */
-defineProps<{ back: RouteLocationRaw; backTo: string }>();
+/** A sheet that is printed true to size: a way back, a print button, and, where its size matters, a line of 100 mm to check the printer by. */
+withDefaults(defineProps<{ back: RouteLocationRaw; backTo: string; measured?: boolean }>(), {
+  measured: true,
+});
 const print = (): void => window.print();
 </script>
 
@@ -13,7 +15,7 @@ const print = (): void => window.print();
       <v-btn class="is-main" @click="print">Print</v-btn>
     </header>
     <slot />
-    <p class="check">
+    <p v-if="measured" class="check">
       <span aria-hidden="true"></span>This line is 100 mm long when it is printed true to size.
     </p>
   </main>

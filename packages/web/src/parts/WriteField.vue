@@ -25,13 +25,22 @@ import { useReading } from '../state/unit.ts';
  * A place that is written into like with a pencil: what is typed stands there as it is by Enter, what the library has is offered
  * while one types, and how a line is understood is seen before it counts. Several lines that are pasted become several things.
  */
-const props = defineProps<{ spot: PutSpot; name: string; brief?: boolean }>();
+const props = defineProps<{
+  spot: PutSpot;
+  name: string;
+  brief?: boolean;
+  /** The heading for which all that is written here counts. */
+  heading?: string | undefined;
+}>();
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const listId = useId();
 
-const place = computed(() => `${reading.value.frame.unit.id}:${spotKey(props.spot)}`);
+const place = computed(() =>
+  [reading.value.frame.unit.id, spotKey(props.spot), props.heading].filter(Boolean).join(':'),
+);
+const headings = computed(() => (props.heading === undefined ? [] : [props.heading]));
 const text = ref(jottedAt(place.value));
 const isOpen = ref(text.value !== '');
 const isLooking = ref(false);
@@ -117,7 +126,7 @@ function perform(changes: readonly ChangeInput[]): void {
 function write(): void {
   trouble.value = tooMuch(text.value);
   if (trouble.value === null)
-    perform(jotChanges(store.book, reading.value, jottings.value, props.spot, newId));
+    perform(jotChanges(store.book, reading.value, jottings.value, props.spot, newId, headings.value));
 }
 function pick({ activity }: Suggestion): void {
   const { spot: at } = props;
@@ -125,7 +134,13 @@ function pick({ activity }: Suggestion): void {
   if (activity.content.slots.length > 0 && at.kind !== 'reserve') return desk.pick(at, activity.id);
   const where = whereAt(props.spot, null, reading.value);
   const unitId = reading.value.frame.unit.id;
-  perform([{ type: 'unit/place', id: `put-${newId()}`, unitId, activityId: activity.id, where }]);
+  const id = `put-${newId()}`;
+  perform([
+    { type: 'unit/place', id, unitId, activityId: activity.id, where },
+    ...(headings.value.length > 0
+      ? [{ type: 'unit/write-over' as const, placementId: id, part: { headings: headings.value } }]
+      : []),
+  ]);
 }
 function take(index: number): void {
   if (index < own.value) write();
@@ -156,7 +171,7 @@ function onKey(event: KeyboardEvent): void {
       v-if="!isOpen"
       type="button"
       class="begin"
-      :data-test="`write-${spotKey(props.spot)}`"
+      :data-test="heading ? `write-${heading}` : `write-${spotKey(props.spot)}`"
       @click="open"
     >
       {{ brief ? 'write' : 'write or pick …' }}<span class="sr-only"> into {{ name }}</span>

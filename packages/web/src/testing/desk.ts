@@ -38,7 +38,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   });
   const nothing = { render: () => null };
   const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
-  const ofUnit = ['corners', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle', 'hand-over'];
+  const ofUnit = ['corners', 'one-page', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle', 'hand-over'];
   const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
   const router = createRouter({
     history: createMemoryHistory(),

@@ -62,7 +62,9 @@ export const UNIT_CHANGES = {
     fields: { line: dayLineSchema },
     apply: (pen, { line }) => pen.put('dayLines', line),
     says: (_, { line }) =>
-      line.day === null ? LINE_KINDS[line.kind] : `${LINE_KINDS[line.kind]} → Day ${line.day}`,
+      line.day === null
+        ? LINE_KINDS[line.kind]
+        : `${LINE_KINDS[line.kind]} → Day ${line.day}${line.toDay === null ? '' : ` to ${line.toDay}`}`,
   }),
   /** Leaves a corner empty on purpose. A corner has one reason a unit: a second one replaces the first. */
   'unit/leave-empty': change({

@@ -2,8 +2,9 @@ import type { Book } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { quantity, type Quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
-import { circleStandIns, together } from '../circle/circle.ts';
+import { together } from '../circle/circle.ts';
 import { frameOf, placedIn } from '../plan/plan.ts';
+import { neededBesides } from './own-needs.ts';
 import { goingOn } from './going-on.ts';
 import { usesAfter } from './uses.ts';
 
@@ -15,7 +16,7 @@ export function usedOn(
 ): readonly { readonly supply: Supply; readonly used: Quantity }[] {
   const frame = frameOf(book, unitId);
   const amounts = new Map<Supply, number>();
-  const used = together(placedIn(book, unitId).placements, circleStandIns(book, unitId));
+  const used = together(placedIn(book, unitId).placements, neededBesides(book, unitId));
   for (const { placement, before } of goingOn(used, frame.unit))
     for (const use of usesAfter(book, placement, frame, before))
       if (use.day.number === day && use.supply.use === 'consumable' && use.supply.got !== 'tap')

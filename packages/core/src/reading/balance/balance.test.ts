@@ -59,8 +59,9 @@ test('by corners it counts the places, and hopes for one thing where the home ex
 test('what is hoped for comes from the unit, else the home, else the style', () => {
   const unit = book.units[TEST_UNIT]!;
   expect(targetFor(unit, 'subjects', 'art', undefined)).toBe(2);
-  expect(targetFor({ ...unit, style: 'letter' }, 'subjects', 'art', undefined)).toBe(5);
-  expect(targetFor({ ...unit, style: 'letter' }, 'subjects', 'art', 3)).toBe(4);
+  expect(targetFor({ ...unit, style: 'letter' }, 'subjects', 'art', undefined)).toBe(1);
+  expect(targetFor({ ...unit, style: 'passion' }, 'subjects', 'art', 3)).toBe(4);
+  expect(targetFor({ ...unit, style: 'letter' }, 'subjects', 'art', 3)).toBe(1);
   expect(targetFor({ ...unit, targets: { 'subjects/art': 0 } }, 'subjects', 'art', 3)).toBe(0);
   const own = after(book, revised(book, { targets: { 'subjects/art': 7 } }));
   expect(row(own, 'subjects', 'art').target).toBe(7);

@@ -1,6 +1,6 @@
 import { groupBy } from '../../book/index.ts';
 import { inShelfOrder, type Child, type CornerId } from '../../house/index.ts';
-import { headingsFor, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
+import { headingsOfContent, headingsOf, type LensId, type OwnHeading } from '../../skills/index.ts';
 import { STYLES, type Placement, type Unit } from '../../unit/index.ts';
 import { homeIn } from '../plan/house.ts';
 import { answer } from '../ground/answer.ts';
@@ -52,7 +52,9 @@ export function targetFor(
   everyDays: number | undefined,
 ): number {
   const own = unit.targets[targetKey(lens, headingId)];
-  return own ?? Math.ceil(unit.dayCount / (everyDays ?? STYLES[unit.style].headingEveryDays));
+  const { headingEveryDays } = STYLES[unit.style];
+  // A style that hangs one idea on each heading asks for no more, however long it lasts.
+  return own ?? (headingEveryDays === null ? 1 : Math.ceil(unit.dayCount / (everyDays ?? headingEveryDays)));
 }
 
 interface Part {
@@ -77,7 +79,7 @@ const partsOf = perMember(
     for (const { seats } of sessions)
       for (const { child, version } of seats) if (version) daysOf.set(child, (daysOf.get(child) ?? 0) + 1);
     return {
-      headings: [...cornerHeading(placement, lens), ...headingsFor(lens, placement.content.skills, own)],
+      headings: [...cornerHeading(placement, lens), ...headingsOfContent(lens, placement.content, own)],
       days: sessions.map(({ day }) => day.number),
       daysOf,
     };

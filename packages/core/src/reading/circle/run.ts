@@ -4,6 +4,7 @@ import type { SupplyId } from '../../cupboard/index.ts';
 import { valueIn, type Block, type Child, type Home, type Person } from '../../house/index.ts';
 import type { BookTitle, Song } from '../../library/index.ts';
 import {
+  lineHoldsOn,
   PIECE_KINDS,
   singingSchema,
   type CirclePiece,
@@ -167,8 +168,10 @@ const NO_CHOICE: CirclePiece['singing'] = singingSchema.parse({});
 
 const bookOfDay = (lines: readonly DayLine[], day: number): string | null =>
   (
-    lines.find((line) => line.kind === 'read-aloud' && line.day === day && line.bookId !== null) ??
-    lines.find((line) => line.kind === 'read-aloud' && line.day === null && line.bookId !== null)
+    lines.find(
+      (line) =>
+        line.kind === 'read-aloud' && line.day !== null && lineHoldsOn(line, day) && line.bookId !== null,
+    ) ?? lines.find((line) => line.kind === 'read-aloud' && line.day === null && line.bookId !== null)
   )?.bookId ?? null;
 
 // What does not depend on the day is the same on each.

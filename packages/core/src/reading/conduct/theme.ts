@@ -2,6 +2,7 @@ import { groupBy } from '../../book/index.ts';
 import { formatDay } from '../../calendar/index.ts';
 import { AREAS, areaOf } from '../../skills/index.ts';
 import {
+  lineHoldsOn,
   isShownIn,
   thingGaps,
   type CirclePiece,
@@ -145,15 +146,20 @@ export const planFindings = memoised(
 export const goneBookFindings = answer(
   (look, lines: readonly DayLine[], pieces: readonly CirclePiece[], frame: Frame): readonly Finding[] => {
     const { days } = frame.calendar;
-    const uses = [...lines, ...pieces].flatMap(({ bookId, day }) =>
-      bookId === null ? [] : [{ bookId, day }],
-    );
+    const readOn = [
+      ...lines.map((line) => ({ ...line, isOn: (day: number) => lineHoldsOn(line, day) })),
+      ...pieces.map((piece) => ({
+        ...piece,
+        isOn: (day: number) => piece.day === null || piece.day === day,
+      })),
+    ];
+    const uses = readOn.flatMap(({ bookId, isOn }) => (bookId === null ? [] : [{ bookId, isOn }]));
     return [...groupBy(uses, ({ bookId }) => bookId)].flatMap(([bookId, ofBook]) => {
       const book = look.one('bookTitles', bookId);
       const backBy = book?.backBy ?? null;
       if (!book || backBy === null) return [];
       const late = days.filter(
-        ({ number, date }) => date > backBy && ofBook.some(({ day }) => day === null || day === number),
+        ({ number, date }) => date > backBy && ofBook.some(({ isOn }) => isOn(number)),
       );
       if (late.length === 0) return [];
       return [

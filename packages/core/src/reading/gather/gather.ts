@@ -6,8 +6,9 @@ import type { Recipe } from '../../library/index.ts';
 import { quantity } from '../../measure/index.ts';
 import type { UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
+import { neededBesides } from '../amounts/own-needs.ts';
 import { needsOf, type Need } from '../amounts/supply-list.ts';
-import { circleStandIns, together } from '../circle/circle.ts';
+import { together } from '../circle/circle.ts';
 import { suppliesAsMade } from '../kitchen/inherit.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
@@ -52,7 +53,7 @@ function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly Un
 const needsOfUnit = (book: Book, unitId: UnitId, today: PlainDay): readonly Need[] =>
   needsOf(
     book,
-    together(bothOf(placedIn(book, unitId)), circleStandIns(book, unitId)),
+    together(bothOf(placedIn(book, unitId)), neededBesides(book, unitId)),
     frameOf(book, unitId),
     today,
   );

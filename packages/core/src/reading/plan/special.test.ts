@@ -173,7 +173,13 @@ describe('on a day that an event fills', () => {
     const days = read(sung, TEST_UNIT, A_MONDAY).circles.runs.map(
       ({ day, block }) => `${day.number} ${block.name}`,
     );
-    expect(days.slice(0, 5)).toEqual(['1 Table time', '2 Table time', '3 Table time', '4 Table time', '5 Sing']);
+    expect(days.slice(0, 5)).toEqual([
+      '1 Table time',
+      '2 Table time',
+      '3 Table time',
+      '4 Table time',
+      '5 Sing',
+    ]);
     expect(told(sung)).toEqual(['10:15+30 Sing | Round the stalls']);
   });
 });

@@ -3,7 +3,7 @@ import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { BookTitle } from '../../library/index.ts';
-import { lineText, type DayLine, type Placement } from '../../unit/index.ts';
+import { lineHoldsOn, lineText, type DayLine, type Placement } from '../../unit/index.ts';
 import { thingsFor, type CircleRun } from '../circle/run.ts';
 import { memoised } from '../ground/memo.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
@@ -46,7 +46,7 @@ export const packingOf = memoised(
       ),
       circle: perDay('circle', (day) =>
         circleBasket(
-          lines.filter((line) => line.day === day.number || line.day === null),
+          lines.filter((line) => lineHoldsOn(line, day.number)),
           runs.filter((run) => run.day.number === day.number),
           names,
         ),

@@ -1,7 +1,14 @@
 import type { Book } from '../../book/index.ts';
 import { clockSpan, type ClockSpan, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Block } from '../../house/index.ts';
-import { LINE_KINDS, lineText, type DayLine, type SpecialEvent, type Unit } from '../../unit/index.ts';
+import {
+  lineHoldsOn,
+  LINE_KINDS,
+  lineText,
+  type DayLine,
+  type SpecialEvent,
+  type Unit,
+} from '../../unit/index.ts';
 import type { CircleRun } from '../circle/run.ts';
 import { frameOf, sessionsByDay, specialDaysIn, type Session } from '../plan/plan.ts';
 import type { Reading } from '../answers/read.ts';
@@ -47,7 +54,7 @@ export function dayPlanOf(book: Book, reading: Reading, number: number): DayPlan
     session,
     stations: stationsOf(session, book.leadings, book.people),
   }));
-  const lines = reading.lines.filter((line) => line.day === null || line.day === number);
+  const lines = reading.lines.filter((line) => lineHoldsOn(line, number));
   const inBlock = ({ placement: { where } }: Session, block: Block): boolean =>
     where.kind === 'day' && where.blockId === block.id;
   const textsOf = (of: readonly DayLine[]): readonly string[] =>

@@ -2,7 +2,7 @@ import type { Book, Table } from '../../book/index.ts';
 import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
-import { areaOf, headingsFor, type Area, type LensId } from '../../skills/index.ts';
+import { areaOf, headingsOfContent, type Area, type LensId } from '../../skills/index.ts';
 import { lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { stockOf } from '../stock/ledger.ts';
@@ -115,7 +115,7 @@ export function suggestionsFor(
 
 // A set-up goes into a corner of its kind; a bin of a child has its own place, on the page for trays.
 function suits(
-  { mode, cornerKinds, skills }: ActivityContent,
+  { mode, cornerKinds, skills, headings }: ActivityContent,
   spot: Spot,
   { home }: Frame,
   corners: Table<Corner>,
@@ -127,7 +127,10 @@ function suits(
   const place = heading?.lens === 'corners' ? corners[heading.id as CornerId] : undefined;
   if (place) return cornerKinds.includes(place.kind);
   if (heading)
-    return mode !== 'bin' && headingsFor(heading.lens, skills, home.ownHeadings).includes(heading.id);
+    return (
+      mode !== 'bin' &&
+      headingsOfContent(heading.lens, { skills, headings }, home.ownHeadings).includes(heading.id)
+    );
   if (corner) return (mode === 'open-corner' || mode === 'shelf-work') && cornerKinds.includes(corner.kind);
   if (child) return mode === 'bin' || mode === 'shelf-work' || mode === 'reserve';
   return mode === 'whole-group' || mode === 'small-group' || mode === 'reserve';

@@ -1,6 +1,9 @@
 import type { Knex } from 'knex';
 
-/** A special event is a bundle: activities stand in it at their time, and it says who comes, what is brought, and whether it fills its day. */
+/**
+ * A special event is a bundle: activities stand in it at their time, and it says who comes, what is brought, and whether it fills its
+ * day; a line may hold for some days, a home has skills in its own words, and a unit needs what somebody wrote on its list.
+ */
 export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('events', (t) => {
     t.string('ends');
@@ -14,6 +17,15 @@ export async function up(knex: Knex): Promise<void> {
   await knex.schema.alterTable('placements', (t) => {
     t.string('at_time');
     t.index(['event_id']);
+  });
+  await knex.schema.alterTable('units', (t) => {
+    t.json('needs').notNullable().defaultTo('[]');
+  });
+  await knex.schema.alterTable('homes', (t) => {
+    t.json('own_skills').notNullable().defaultTo('[]');
+  });
+  await knex.schema.alterTable('day_lines', (t) => {
+    t.integer('to_day');
   });
 }
 

@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  AREAS,
-  ASTHMA_TRIGGERS,
-  HELP_KINDS,
-  RUNGS,
-  skillName,
-  SKILLS_BY_AREA,
-  type ChildId,
-} from '@kobby/core';
+import { AREAS, areaOf, ASTHMA_TRIGGERS, HELP_KINDS, RUNGS, type ChildId, type SkillId } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
 import {
   ChoiceField,
@@ -22,12 +14,15 @@ import {
 import FormSheet from '../../parts/FormSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
 import { formOf, type DraftOf } from '../../state/entity-form.ts';
+import { skillOptions } from '../../state/skill-options.ts';
 import AllergiesField from './AllergiesField.vue';
 import ForgetSheet from './ForgetSheet.vue';
 
 /** A child: days, birthday and allergies, which every computation asks for, and what else helps. */
 const props = defineProps<{ id: ChildId | null }>();
+const store = useBook();
 const emit = defineEmits<{ close: [] }>();
 const forgetting = ref(false);
 
@@ -47,7 +42,7 @@ const triggers = Object.fromEntries(ASTHMA_TRIGGERS.map((trigger) => [trigger, t
 // A rung is noted for an area or for one of its skills; shown as rows.
 const rungTargets = AREAS.flatMap((area) => [
   { title: `${area} (whole area)`, value: area as string },
-  ...SKILLS_BY_AREA[area].map((skill) => ({ title: `${area}: ${skillName(skill)}`, value: skill as string })),
+  ...skillOptions(store.book).filter(({ value }) => areaOf(value as SkillId) === area),
 ]);
 const rungRows = () =>
   Object.entries(draft.value.rungs ?? {}).map(([of, rung]) => ({ of, rung: String(rung) }));

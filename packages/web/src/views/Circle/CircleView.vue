@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { addPiece, formatDay, aboutSeconds, placeFor } from '@kobby/core';
+import { lineHoldsOn, addPiece, formatDay, aboutSeconds, placeFor } from '@kobby/core';
 import { computed, defineAsyncComponent, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import HandTrail from '../../parts/HandTrail.vue';
@@ -46,7 +46,7 @@ const opened = computed(() => {
 });
 const noted = computed(() =>
   reading.value.lines.filter(
-    ({ kind, day: on, words }) => kind === 'circle' && words !== '' && (on === null || on === day.value),
+    (line) => line.kind === 'circle' && line.words !== '' && lineHoldsOn(line, day.value),
   ),
 );
 // What is noted for one day stands on that day, whatever else changes hold for.

@@ -7,6 +7,7 @@ import { useCircleDesk } from './circle-desk.ts';
 import { BEFORE } from './circle-hand.ts';
 import { PIECE_GLYPHS } from './kinds.ts';
 import PieceRow from './PieceRow.vue';
+import PieceWrite from './PieceWrite.vue';
 
 /** The run of a circle: its pieces in their order, what is missing, and what is out of order. */
 const props = defineProps<{ run: CircleRun }>();
@@ -72,6 +73,7 @@ const spotName = (index: number): string => {
       <button type="button" class="any" data-test="add-piece" @click="want('song')">
         <v-icon :icon="mdiPlus" size="16" aria-hidden="true" /> Another piece
       </button>
+      <PieceWrite :key="`${run.block.id}`" :run="run" :name="run.block.name" />
     </div>
   </section>
 </template>

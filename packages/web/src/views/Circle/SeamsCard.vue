@@ -3,6 +3,7 @@ import { mdiClose, mdiPlus } from '@mdi/js';
 import { aboutSeconds, type CircleRun } from '@kobby/core';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useCircleDesk, whenText } from './circle-desk.ts';
+import PieceWrite from './PieceWrite.vue';
 
 /** What stands at the seams of the day: short pieces that gather, calm or tidy up between two blocks. */
 defineProps<{ seams: readonly CircleRun[] }>();
@@ -35,6 +36,7 @@ const want = (run: CircleRun): void => {
         >
           <v-icon :icon="mdiPlus" size="16" />
         </button>
+        <PieceWrite :run="seam" :name="`what comes after ${seam.block.name}`" />
       </li>
     </ul>
   </ShelfCard>

@@ -79,6 +79,22 @@ class CircleDesk {
     if (this.perform(changes, 'It is in the circle.')) this.wanted.value = null;
   }
 
+  /** Puts pieces that were written at the end of a circle or seam, in their order. */
+  addAll(run: CircleRun, wishes: readonly PieceWish[]): boolean {
+    const { unit } = this.reading.value.frame;
+    let behind: string | null = null;
+    const changes = wishes.flatMap((wish) => {
+      const id = `piece-${newId()}`;
+      const added = addPiece(run, unit.id, wish, {
+        ...{ index: run.parts.length, reach: this.reach.value, id, behind },
+      });
+      const [put] = added;
+      if (put?.type === 'circle/put-piece') behind = put.piece.order;
+      return added;
+    });
+    return this.perform(changes, wishes.length === 1 ? 'It is in the circle.' : 'They are in the circle.');
+  }
+
   /** What of a piece is changed holds for the day or for every day, as chosen. */
   change({ piece }: CirclePart, rest: Parameters<typeof changePiece>[1]): void {
     const changes = changePiece(piece, rest, this.day.value, this.reach.value, `piece-${newId()}`);

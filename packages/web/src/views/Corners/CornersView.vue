@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiScaleBalance, mdiSwapHorizontal, mdiTrayArrowUp } from '@mdi/js';
+import { mdiTable, mdiScaleBalance, mdiSwapHorizontal, mdiTrayArrowUp } from '@mdi/js';
 import { beforeUnit, type Cubby } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -46,6 +46,14 @@ const before = computed(() => beforeUnit(store.book, reading.value.frame.unit.id
     </v-btn>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'">
       Balance
+    </v-btn>
+    <v-btn
+      class="is-side"
+      size="small"
+      :prepend-icon="mdiTable"
+      :to="{ name: 'one-page', params: { unitId: reading.frame.unit.id } }"
+    >
+      On one page
     </v-btn>
   </PageBar>
   <ul class="shelf" aria-label="Corners">

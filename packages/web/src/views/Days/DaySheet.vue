@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
 import {
+  lineHoldsOn,
   eventDay,
   formatDay,
   LINE_KINDS,
@@ -41,7 +42,9 @@ const hint = computed(() => {
 });
 const KINDS = ['read-aloud', 'circle', 'note'] as const;
 const linesOf = (kind: DayLine['kind']) =>
-  reading.value.lines.filter((line) => line.day === props.number && line.kind === kind);
+  reading.value.lines.filter(
+    (line) => line.day !== null && lineHoldsOn(line, props.number) && line.kind === kind,
+  );
 const events = computed(() =>
   reading.value.events.filter((event) => {
     const at = eventDay(event, reading.value.frame.calendar);

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
+import { mdiTable, mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
 import {
+  isOfOneDay,
   brokenBy,
   LINE_KINDS,
   lineText,
@@ -47,7 +48,7 @@ const everyDay = computed(() =>
   (['indoors', 'outdoors', 'note', 'circle', 'read-aloud'] as const)
     .map((kind) => ({
       kind,
-      lines: reading.value.lines.filter((one) => one.day === null && one.kind === kind),
+      lines: reading.value.lines.filter((one) => !isOfOneDay(one) && one.kind === kind),
     }))
     .filter(({ kind, lines }) => lines.length > 0 || kind === 'indoors' || kind === 'outdoors'),
 );
@@ -118,6 +119,14 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'"
       >Balance</v-btn
     >
+    <v-btn
+      class="is-side"
+      size="small"
+      :prepend-icon="mdiTable"
+      :to="{ name: 'one-page', params: { unitId: unit.id } }"
+    >
+      On one page
+    </v-btn>
   </PageBar>
   <section v-if="broken" class="broken" role="status" data-test="broken">
     <b>{{ broken.said }}</b>
@@ -136,11 +145,11 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
   <DayStrip tall @day="openDay = $event" />
   <section class="rooms" aria-label="Every day">
     <div v-for="{ kind, lines } in everyDay" :key="kind" class="room">
-      <h3>{{ LINE_KINDS[kind] }}, every day</h3>
+      <h3>{{ LINE_KINDS[kind] }}, every day or some</h3>
       <ul>
         <li v-for="one in lines" :key="one.id">
           <button type="button" class="link" @click="line = { id: one.id, day: null, kind }">
-            {{ textOf(one) }}
+            {{ one.day === null ? '' : `Day ${one.day} to ${one.toDay}: ` }}{{ textOf(one) }}
           </button>
         </li>
       </ul>

@@ -52,7 +52,7 @@ function takeOut(): void {
 <template>
   <FormSheet
     :title="LINE_KINDS[draft.kind]"
-    :hint="draft.day ? `on Day ${draft.day}` : 'on every day'"
+    :hint="draft.day ? `on Day ${draft.day}${draft.toDay ? ` to ${draft.toDay}` : ''}` : 'on every day'"
     :live="Boolean(known)"
     :submit="submit"
     @close="emit('close')"
@@ -68,6 +68,13 @@ function takeOut(): void {
     <TextField v-model="draft.words" label="In words" path="words" />
     <div class="side-by-side">
       <NumberField v-model="draft.day" label="Day (empty: every day)" path="day" empty-is-null />
+      <NumberField
+        v-if="draft.day"
+        v-model="draft.toDay"
+        label="To Day (empty: that day alone)"
+        path="toDay"
+        empty-is-null
+      />
       <ChoiceField v-model="draft.blockId" label="Block" path="blockId" none="any time" :options="blocks" />
     </div>
     <template v-if="known" #acts>

@@ -16,6 +16,7 @@ import { useReading } from '../../state/unit.ts';
 import PageBar from '../../parts/PageBar.vue';
 import CostCard from './CostCard.vue';
 import ErrandSheet from './ErrandSheet.vue';
+import NeedField from './NeedField.vue';
 import PrintBasket from './PrintBasket.vue';
 import SupplyBasket from './SupplyBasket.vue';
 import WantedCard from './WantedCard.vue';
@@ -74,6 +75,7 @@ const opened = computed(
     </v-btn>
     <v-btn class="is-main" :to="{ name: 'shop', params: { unitId: unit.id } }">Shopping list</v-btn>
   </PageBar>
+  <NeedField v-if="!isOver && reading.frame.calendar.days.length" />
   <p v-if="reading.supplies.length === 0 && isOver" class="empty">
     This unit is over: nothing is needed for it any more.
   </p>

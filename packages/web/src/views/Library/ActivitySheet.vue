@@ -1,20 +1,13 @@
 <script setup lang="ts">
-import {
-  ACTIVITY_MODES,
-  headingsFor,
-  headingsOf,
-  homeOf,
-  LENSES,
-  type LensId,
-  type SkillId,
-} from '@kobby/core';
+import { ACTIVITY_MODES } from '@kobby/core';
 import { computed } from 'vue';
+import CountsFields from '../../parts/content/CountsFields.vue';
 import DoingFields from '../../parts/content/DoingFields.vue';
 import FindingFields from '../../parts/content/FindingFields.vue';
 import ReadyFields from '../../parts/content/ReadyFields.vue';
 import TimeFields from '../../parts/content/TimeFields.vue';
 import VersionRows from '../../parts/content/VersionRows.vue';
-import { ChoiceField, LineField, TextField, TicksField, WordsField } from '../../parts/fields/index.ts';
+import { ChoiceField, LineField, TextField, TicksField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -22,12 +15,10 @@ import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
-import { SKILL_OPTIONS } from './entry.ts';
 
 /** An activity or pattern of the library, whole: for whom, how, with what, and what must come before. */
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
-const store = useBook();
 const { known, draft, submit, retire } = formOf('activities')({
   id: () => props.id,
   first: ({ content }) => ({ id: `activity-${newId()}`, content: { ...content, cleanUpMinutes: 5 } }),
@@ -35,15 +26,6 @@ const { known, draft, submit, retire } = formOf('activities')({
   close: () => emit('close'),
 });
 const content = computed(() => draft.value.content);
-// What it counts for under every way of looking at balance, headings of the home included.
-const countsFor = computed(() => {
-  const { ownHeadings } = homeOf(store.book);
-  const names = (Object.keys(LENSES) as LensId[]).flatMap((lens) => {
-    const ids = headingsFor(lens, content.value.skills as SkillId[], ownHeadings);
-    return headingsOf(lens, ownHeadings).filter(({ id }) => ids.includes(id));
-  });
-  return [...new Set(names.map(({ name }) => name))];
-});
 const modes = Object.fromEntries(
   Object.entries(ACTIVITY_MODES).map(([id, { name, hint }]) => [id, `${name}: ${hint}`]),
 );
@@ -69,13 +51,7 @@ const modes = Object.fromEntries(
       path="content.cornerKinds"
       :options="CORNER_KIND_NAMES"
     />
-    <WordsField
-      v-model="content.skills"
-      label="Skills, the main one first"
-      path="content.skills"
-      :options="SKILL_OPTIONS"
-    />
-    <p v-if="countsFor.length" class="soft">Counts for {{ countsFor.join(', ') }}.</p>
+    <CountsFields v-model="draft.content" />
     <TapeLabel class="label">For whom</TapeLabel>
     <VersionRows v-model="draft.content" />
     <TapeLabel class="label">How and with what</TapeLabel>

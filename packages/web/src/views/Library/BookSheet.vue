@@ -5,9 +5,11 @@ import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { newId } from '../../state/api.ts';
 import { formOf } from '../../state/entity-form.ts';
-import { SKILL_OPTIONS } from './entry.ts';
+import { useBook } from '../../state/book.ts';
+import { skillOptions } from '../../state/skill-options.ts';
 
 /** A book: its level, whether it is read aloud or stands on the rail, and where it is. */
+const store = useBook();
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const { known, draft, submit, retire } = formOf('bookTitles')({
@@ -43,7 +45,7 @@ const { known, draft, submit, retire } = formOf('bookTitles')({
       <LineField v-model="draft.borrowedFrom" label="Borrowed from" path="borrowedFrom" empty-is-null />
       <LineField v-model="draft.backBy" label="Back by" path="backBy" type="date" empty-is-null />
     </div>
-    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="skillOptions(store.book)" />
     <TextField v-model="draft.notes" label="Notes" path="notes" />
     <template v-if="known" #acts>
       <RetireButtons

@@ -25,13 +25,15 @@ import ShelfCard from '../../parts/ShelfCard.vue';
 import { useLibrary } from '../../state/library.ts';
 import ActivitySheet from './ActivitySheet.vue';
 import BookSheet from './BookSheet.vue';
-import { SKILL_OPTIONS } from './entry.ts';
+import { useBook } from '../../state/book.ts';
+import { skillOptions } from '../../state/skill-options.ts';
 import PasteSheet from './PasteSheet.vue';
 import PrintedSheet from './PrintedSheet.vue';
 import RecipeSheet from './RecipeSheet.vue';
 import SongSheet from './SongSheet.vue';
 
 /** The library: everything that can be done, mixed, sung, read or printed, found while one types. */
+const store = useBook();
 const words = ref('');
 const route = useRoute();
 const asked = Object.keys(LIBRARY_KINDS).find((kind) => kind === route.query.kind) as LibraryKind | undefined;
@@ -113,7 +115,7 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
           @update:model-value="narrow({ area: $event })"
         />
         <v-autocomplete
-          :items="SKILL_OPTIONS"
+          :items="skillOptions(store.book)"
           label="Skill"
           name="skill"
           clearable

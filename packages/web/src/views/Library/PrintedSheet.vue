@@ -13,9 +13,11 @@ import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import { chosenFile, newId, sendFile } from '../../state/api.ts';
 import { formOf } from '../../state/entity-form.ts';
-import { SKILL_OPTIONS } from './entry.ts';
+import { useBook } from '../../state/book.ts';
+import { skillOptions } from '../../state/skill-options.ts';
 
 /** A sheet to print: a file of the home or a link, where it is from, and what is done with it. */
+const store = useBook();
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const { known, draft, submit, retire } = formOf('sheets')({
@@ -91,7 +93,7 @@ const CUTS = {
     </div>
     <WordsField v-model="draft.finishing" label="Finishing parts" path="finishing" />
     <WordsField v-model="draft.about" label="About" path="about" />
-    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="skillOptions(store.book)" />
     <TextField v-model="draft.notes" label="Notes" path="notes" />
     <template v-if="known" #acts>
       <RetireButtons

@@ -25,7 +25,7 @@ import { copyText, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
-import { SKILL_OPTIONS } from './entry.ts';
+import { skillOptions } from '../../state/skill-options.ts';
 import VerseRuleFields from './VerseRuleFields.vue';
 
 /** A song, finger play, chant or transition, with its verses as they are sung. */
@@ -156,7 +156,7 @@ async function asText(): Promise<void> {
         />
       </div>
     </RowsField>
-    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="SKILL_OPTIONS" />
+    <WordsField v-model="draft.skills" label="Skills" path="skills" :options="skillOptions(store.book)" />
     <div class="side-by-side">
       <NumberField v-model="draft.fromMonths" label="From age" suffix="months" path="fromMonths" />
       <NumberField v-model="draft.recordedMinutes" label="Recorded" suffix="minutes" path="recordedMinutes" />

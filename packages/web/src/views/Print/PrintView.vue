@@ -28,6 +28,7 @@ const pages = computed((): readonly PrintedPage[] => {
   <SheetPage
     :back="{ name: 'hand-over', params: { unitId }, query: { part: 'paper' } }"
     back-to="Back to Hand over"
+    :measured="sheet?.layout !== 'landscape'"
   >
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
     <p v-else-if="!sheet" class="empty">There is no such sheet.</p>
@@ -62,6 +63,30 @@ h1 {
 }
 .pages .page + .page {
   break-before: page;
+}
+.landscape .page {
+  page: across;
+  margin-bottom: 12mm;
+}
+.landscape .page {
+  font-size: 8.5pt;
+  line-height: 1.2;
+}
+.landscape h1 {
+  font-size: 15pt;
+}
+.landscape .sub {
+  margin-bottom: 1mm;
+  font-size: 8.5pt;
+}
+@page across {
+  size: landscape;
+  margin: 12mm;
+}
+@media print {
+  .landscape .page {
+    margin-bottom: 0;
+  }
 }
 .cards {
   display: grid;

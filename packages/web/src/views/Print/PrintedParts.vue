@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PrintedPart } from '@kobby/core';
+import GridTable from '../../parts/GridTable.vue';
 
 /** What stands on a page, from top to bottom. */
 defineProps<{ parts: readonly PrintedPart[] }>();
@@ -17,6 +18,7 @@ defineProps<{ parts: readonly PrintedPart[] }>();
     >
       <li v-for="line in part.lines" :key="line">{{ line }}</li>
     </component>
+    <GridTable v-else-if="part.kind === 'grid'" :grid="part" />
     <dl v-else>
       <div v-for="[what, about] in part.pairs" :key="what + about">
         <dt>{{ what }}</dt>

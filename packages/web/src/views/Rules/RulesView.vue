@@ -4,14 +4,11 @@ import {
   CURRENCIES,
   homeOf,
   LENSES,
-  SKILLS_BY_AREA,
-  skillName,
   STARTING_VALUES,
   WAITING_PLACES,
   weekdayName,
   WEEKDAYS,
   type PrepSlot,
-  type SkillId,
   type StartingValueId,
 } from '@kobby/core';
 import { computed } from 'vue';
@@ -29,6 +26,8 @@ import {
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { copyOf, newId } from '../../state/api.ts';
+import { skillOptions } from '../../state/skill-options.ts';
+import OwnSkills from './OwnSkills.vue';
 import { useBook } from '../../state/book.ts';
 import { useDraft } from '../../state/draft.ts';
 import { personOptions } from '../../state/options.ts';
@@ -58,9 +57,7 @@ const working = computed({
 const people = computed(() => personOptions(store.book));
 const lenses = Object.fromEntries(Object.entries(LENSES).map(([id, { name }]) => [id, name]));
 const currencies = Object.fromEntries(Object.keys(CURRENCIES).map((id) => [id, id]));
-const skills = Object.entries(SKILLS_BY_AREA).flatMap(([area, list]) =>
-  list.map((skill) => ({ title: `${area}: ${skillName(skill as SkillId)}`, value: skill as string })),
-);
+const skills = computed(() => skillOptions(store.book));
 const blankSlot = (): PrepSlot => ({
   id: slug(),
   name: '',
@@ -198,6 +195,7 @@ function setMinutes(
               :options="skills"
             />
           </RowsField>
+          <OwnSkills v-model="draft.ownSkills" />
         </ShelfCard>
       </div>
       <RatioCard v-model="draft.ratio" />

@@ -1,0 +1,18 @@
+import { openDemo } from '../e2e/support/demo.ts';
+const demo = await openDemo();
+const { mara } = demo;
+const shot = async (name: string) => { await new Promise((r) => setTimeout(r, 700)); await mara.page.screenshot({ path: `/tmp/${name}.png` as never }); };
+await mara.route('/units/unit-kites/one-page');
+await mara.sees('Corners and days');
+await shot('op1');
+await mara.pressText('Subjects and ideas');
+await mara.page.click('[data-test="write-subjects/mathematics"]');
+await mara.type('Day 5: kites of three sizes in order, 9 paper kites');
+await shot('op2');
+await mara.strike('Enter');
+await shot('op3');
+await mara.go(demo.server.url + '/units/unit-kites/print/one-page');
+await mara.find('[data-test="printed"]');
+await mara.page.pdf({ path: '/tmp/op.pdf', format: 'letter', landscape: true, printBackground: true } as never);
+await mara.page.pdf({ path: '/tmp/op2.pdf', preferCSSPageSize: true, printBackground: true } as never);
+await demo.close();

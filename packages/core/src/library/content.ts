@@ -281,6 +281,13 @@ const FIELDS = {
         for: amountForSchema,
         /** The versions that get it; none for all of them. */
         versionIds: z.array(versionIdSchema).max(8).default([]),
+        /** The only page of the sheet that is used here; null for all of them. */
+        page: z
+          .int('A whole number is needed here')
+          .min(1, 'At least one')
+          .max(9999)
+          .nullable()
+          .default(null),
       }),
     )
     .max(40, 'At most 40')

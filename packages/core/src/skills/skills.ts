@@ -40,20 +40,20 @@ export const AREAS = Object.keys(SKILLS_BY_AREA) as readonly Area[];
 export const areaSchema = z.enum(AREAS as [Area, ...Area[]], 'This is not one of the areas');
 
 const ALL_SKILLS = Object.values(SKILLS_BY_AREA).flat() as ShippedSkillId[];
+/** The most letters of an own skill, its area with it. */
+const MAX_OWN_SKILL = 60;
 const NOT_A_SKILL = 'This is not one of the skills';
 const OWN_SKILL = new RegExp(
   String.raw`^(?:${AREAS.join('|')})/[\p{Ll}\p{Lo}\d]+(?:-[\p{Ll}\p{Lo}\d]+)*$`,
   'u',
 );
-const ownSkillSchema = z.templateLiteral([areaSchema, '/', z.string()], NOT_A_SKILL);
-export const ownSkillIdSchema = ownSkillSchema.refine(
-  (id) => id.length <= MAX_OWN_SKILL && OWN_SKILL.test(id),
-  'An own skill is an area and a few words',
-);
+export const ownSkillIdSchema = z
+  .string(NOT_A_SKILL)
+  .max(MAX_OWN_SKILL, 'An own skill is an area and a few words')
+  .regex(OWN_SKILL, 'An own skill is an area and a few words')
+  .transform((id) => id as OwnSkillId);
 const shippedSkillSchema = z.enum(ALL_SKILLS as [ShippedSkillId, ...ShippedSkillId[]], NOT_A_SKILL);
 export const skillIdSchema = z.union([shippedSkillSchema, ownSkillIdSchema], NOT_A_SKILL);
-/** The most letters of an own skill, its area with it. */
-const MAX_OWN_SKILL = 60;
 
 /** The own skill that some words mean under an area; null where they say nothing that can be one. */
 export function ownSkillId(area: Area, words: string): OwnSkillId | null {

@@ -8,7 +8,19 @@ const TEXTS = [
   ...['ab'.repeat(32), 'kites@example.org', 'unit-kites-1:p1', 'tick-1:2:3', '1-2, 4', 'kite-1:3'],
 ];
 // Where nothing else fits.
-const RARE = ['milk', 'egg', 'tree-nuts', 'wheat', 'gluten', 'sesame', 'latex', 'wool', 'own:kiwi'];
+const RARE = [
+  'milk',
+  'egg',
+  'tree-nuts',
+  'wheat',
+  'gluten',
+  'sesame',
+  'latex',
+  'wool',
+  'own:kiwi',
+  'number/money',
+  'subjects/science',
+];
 const NUMBERS = [
   0, 1, 2, 3, 4, 5, 6, 7, 12, 18, 24, 30, 36, 48, 60, 90, 200, 365, 500, 0.5, 2.5, 0.001, 1000, 70_000, -1,
   -12.25,

@@ -1,5 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import {
+  pagesOf,
+  packetChanges,
   homeOf,
   jobsByChild,
   jobsByDay,
@@ -143,4 +145,29 @@ describe('the jobs of a unit', () => {
     // On the second day alone, Cy is there too.
     expect(jobs({}, '2027-03-09' as never)[0]!.copyCount).toBe(3);
   });
+});
+
+test('a packet is laid out one page a day, each printed as that page alone; what finds no day waits', () => {
+  const home = testBook(aChild('ada', '2022-01-01'), aChild('bo', '2021-01-01'), {
+    type: 'library/put-sheet',
+    sheet: { id: 'packet', title: 'Letter T', pages: '3-5, 9' },
+  } as ChangeInput);
+  let i = 0;
+  const changes = packetChanges(home.sheets.packet!, 8, read(home, TEST_UNIT, A_MONDAY), () => `${(i += 1)}`);
+  const laid = after(home, ...changes);
+  const { placements, prints } = read(laid, TEST_UNIT, A_MONDAY);
+  expect(
+    placements.map(({ content, where }) => [content.title, where.kind === 'day' ? where.day : where.kind]),
+  ).toEqual([
+    ['Letter T, page 3', 8],
+    ['Letter T, page 4', 9],
+    ['Letter T, page 5', 10],
+    ['Letter T, page 9', 'reserve'],
+  ]);
+  expect(prints.map(({ sheet: { pages }, work, copyCount }) => [pages, work.pages, copyCount])).toEqual([
+    ['3', 2, 2],
+    ['4', 2, 2],
+    ['5', 2, 2],
+  ]);
+  expect(pagesOf({ pages: '4-2, 7' })).toEqual([4, 3, 2, 7]);
 });

@@ -3,6 +3,7 @@ import { valueIn, type Child, type Home } from '../../house/index.ts';
 import { versionsOf, type ActivityVersion, type AmountFor, type Sheet } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat } from '../ground/answer.ts';
+import { memoised } from '../ground/memo.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** Copies of a sheet for those who get one version. */
@@ -41,15 +42,27 @@ export interface PrintJob {
 
 /** How many pages a sheet has, by what is written as `2-4, 7`; one where nothing is said. A range backwards counts too. */
 export function pageCount({ pages }: Pick<Sheet, 'pages'>): number {
-  const counts = pages
+  const counts = rangesOf(pages).map(([from, to]) => Math.abs(to - from) + 1);
+  return counts.length === 0 ? 1 : counts.reduce((sum, count) => sum + count, 0);
+}
+
+/** The pages of a sheet in their order; only the first where nothing is said of them. */
+export function pagesOf({ pages }: Pick<Sheet, 'pages'>): readonly number[] {
+  const ranges = rangesOf(pages);
+  if (ranges.length === 0) return [1];
+  return ranges.flatMap(([from, to]) =>
+    Array.from({ length: Math.abs(to - from) + 1 }, (_, i) => from + (to < from ? -i : i)),
+  );
+}
+
+const rangesOf = (pages: string): readonly (readonly [number, number])[] =>
+  pages
     .split(',')
     .filter((part) => part.trim() !== '')
     .map((part) => {
       const [from, to = from] = part.split('-').map(Number);
-      return Math.abs(to! - from!) + 1;
+      return [from!, to!] as const;
     });
-  return counts.length === 0 ? 1 : counts.reduce((sum, count) => sum + count, 0);
-}
 
 /**
  * What printing some copies takes, by the home's values: seconds a page, a sheet laminated and a card cut. Pages that
@@ -97,9 +110,10 @@ const jobsOfPlacements = answerFlat(
         versions.set(version.id, of.add(child));
       }
     return content.sheetIds.flatMap((id): readonly PrintJob[] => {
-      const sheet = look.one('sheets', id);
-      if (!sheet) return [];
+      const whole = look.one('sheets', id);
+      if (!whole) return [];
       const rule = content.copies.find(({ sheetId }) => sheetId === id);
+      const sheet = rule?.page ? onlyPage(whole, rule.page) : whole;
       const groups = versionsOf(content)
         .filter((version) => !rule || rule.versionIds.length === 0 || rule.versionIds.includes(version.id))
         .map((version) => ({ version, children: [...(versions.get(version.id) ?? [])] }))
@@ -126,6 +140,9 @@ const jobsOfPlacements = answerFlat(
     });
   },
 );
+
+// One page of a packet is the sheet with that page alone.
+const onlyPage = memoised((sheet: Sheet, page: number): Sheet => ({ ...sheet, pages: String(page) }));
 
 function copiesFor(
   who: AmountFor,

@@ -1,16 +1,10 @@
-import { shelfFindings } from '../balance/shelf.ts';
-import { binFindings } from '../bins/findings.ts';
-import { illIn, illnessFindings } from '../cautions/after-illness.ts';
 import { allergenFindings } from '../cautions/allergens.ts';
 import { brokenFindings } from '../cautions/broken.ts';
 import { cautionFindings, waterFindings } from '../cautions/cautions.ts';
 import { coolingFindings } from '../cautions/cooling.ts';
 import { eatenFindings } from '../cautions/eaten.ts';
-import { keepByFindings } from '../cautions/keep-by.ts';
 import { reachFindings } from '../cautions/reach.ts';
-import { supplyFindings } from '../cautions/supplies.ts';
-import { circleFindings } from '../circle/findings.ts';
-import { adultFindings, dayFindings, twinFinding } from '../conduct/days.ts';
+import { adultFindings, twinFinding } from '../conduct/days.ts';
 import { ratioFindings } from '../conduct/ratio.ts';
 import {
   areaFindings,
@@ -21,51 +15,36 @@ import {
   planFindings,
 } from '../conduct/theme.ts';
 import { byHandFindings, pieceFindings, stockFindings } from '../conduct/things.ts';
-import { eventFindings } from '../conduct/events.ts';
-import { roundFindings } from '../conduct/rounds.ts';
 import { oneForTwo } from '../exclusive/across-units.ts';
 import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
 import { joined, type Finding, type RuleId } from '../ground/finding.ts';
 import { leftOutFindings } from '../fit/left-out.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
-import { begunFindings, sketchFindings } from '../fit/sketches.ts';
 import { watchingFindings } from '../fit/watching.ts';
 import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised } from '../ground/memo.ts';
 import { orderFindings } from '../order/order.ts';
 import { phaseOf, type Placed } from '../plan/plan.ts';
-import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
 import { crowdFindings } from '../readiness/waiting.ts';
-import type { Asked, Audience, FewOf, Rule, Way } from './rule.ts';
+import type { Audience, FewOf, Rule, Way } from './rule.ts';
+import {
+  shelf,
+  supplies,
+  keptTooLong,
+  afterIllness,
+  bins,
+  rounds,
+  sketches,
+  events,
+  days,
+  circles,
+  ready,
+} from './questions.ts';
 
 const ROOM: readonly Audience[] = ['phone', 'paper'];
 const only = (most: number, way: Way): FewOf => ({ way, most });
-
-// Rules that are told together share their question.
-const shelf = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
-  shelfFindings(book, placements, frame, today);
-const supplies = ({ book, both, frame, today }: Asked): readonly Finding[] =>
-  supplyFindings(book, both, frame, today);
-const keptTooLong = ({ book, both, frame, today }: Asked): readonly Finding[] =>
-  keepByFindings(book, both, frame, today);
-const afterIllness = ({ book, both, frame, today }: Asked): readonly Finding[] =>
-  illnessFindings(book, both, frame, today, illIn(book));
-const bins = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
-  binFindings(book, placements, frame, today);
-const rounds = ({ placements, frame, today }: Asked): readonly Finding[] =>
-  roundFindings(placements, frame, today);
-const sketches = ({ book, placements, both }: Asked): readonly Finding[] =>
-  joined(sketchFindings(placements), begunFindings(book, both));
-const events = (asked: Asked): readonly Finding[] =>
-  eventFindings(asked.events, asked.placements, asked.frame);
-const days = ({ withCircle, frame, today }: Asked): readonly Finding[] =>
-  dayFindings(withCircle, frame, today);
-const circles = (asked: Asked): readonly Finding[] =>
-  circleFindings(asked.circles.runs, asked.frame, asked.circles.patience.factor, asked.today);
-const ready = ({ book, frame, today }: Asked): readonly Finding[] =>
-  readyFindings(readinessOf(book, today), frame.unit, frame.home, today);
 
 const twinnedIn = memoised(({ twins }: Placed): ReadonlySet<string> => new Set(twins.map(({ of }) => of.id)));
 
@@ -181,7 +160,12 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     levels: ['note'],
     ask: ({ placements, frame }) => openSlotFindings(placements, frame),
   },
-  rounds: { about: 'turns that do not fit into their block', levels: ['note'], ask: rounds, ways: ['day'] },
+  rounds: {
+    about: 'turns that do not fit into their time, or are waited for too long',
+    levels: ['note'],
+    ask: rounds,
+    ways: ['day'],
+  },
   sketch: {
     about: 'what is only begun: a title alone, a thing nobody looked at',
     levels: ['note'],

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
 import {
+  stretchesOfDay,
+  stretchText,
   lineHoldsOn,
   eventDay,
   formatDay,
@@ -53,6 +55,11 @@ const events = computed(() =>
 );
 const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 
+// How long its parts last against what comes after them.
+const stretches = computed(() => {
+  const { placements, circles, frame } = reading.value;
+  return stretchesOfDay(placements, circles, frame, props.number).map(stretchText);
+});
 const others = computed(() =>
   reading.value.frame.calendar.days.filter(({ number }) => number !== props.number),
 );
@@ -122,6 +129,7 @@ function pull(placement: Placement): void {
         <v-icon :icon="mdiPlus" size="15" aria-hidden="true" />
       </button>
     </section>
+    <p v-for="one in stretches" :key="one" class="soft" data-test="stretch">{{ one }}</p>
     <TapeLabel class="label">When the day goes another way</TapeLabel>
     <p class="swap">
       <label>

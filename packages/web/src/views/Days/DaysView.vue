@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { mdiTable, mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
+import {
+  mdiFileMultipleOutline,
+  mdiTable,
+  mdiCalendarPlus,
+  mdiCalendarRemove,
+  mdiMinus,
+  mdiPlus,
+  mdiScaleBalance,
+} from '@mdi/js';
 import {
   isOfOneDay,
   brokenBy,
@@ -23,13 +31,14 @@ import { useHand } from '../../state/plan-hand.ts';
 import { useReading } from '../../state/unit.ts';
 import DaySheet from './DaySheet.vue';
 import LineSheet from './LineSheet.vue';
+import PacketSheet from './PacketSheet.vue';
 
 /** The numbered days: what is done with everyone and what with a few, each in a block of the day. */
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const hand = useHand();
-const sheet = ref<'balance' | 'closure' | null>(null);
+const sheet = ref<'balance' | 'closure' | 'packet' | null>(null);
 const openDay = ref<number | null>(null);
 const line = ref<{
   readonly id: DayLine['id'] | null;
@@ -119,6 +128,9 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'"
       >Balance</v-btn
     >
+    <v-btn class="is-side" size="small" :prepend-icon="mdiFileMultipleOutline" @click="sheet = 'packet'">
+      A packet
+    </v-btn>
     <v-btn
       class="is-side"
       size="small"
@@ -169,6 +181,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     </div>
   </section>
   <BalanceSheet v-if="sheet === 'balance'" @close="sheet = null" />
+  <PacketSheet v-if="sheet === 'packet'" @close="sheet = null" />
   <ClosureSheet v-if="sheet === 'closure'" @close="closed" />
   <DaySheet
     v-if="openDay"

@@ -22,7 +22,7 @@ import {
   WordsField,
 } from '../../parts/fields/index.ts';
 import ShelfCard from '../../parts/ShelfCard.vue';
-import { copyOf } from '../../state/api.ts';
+import { copyOf, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDraft } from '../../state/draft.ts';
 import { useReading } from '../../state/unit.ts';
@@ -71,6 +71,27 @@ function whenBefore({ kind, value }: Pick<Feature, 'kind' | 'value'>): string {
   const others = all.filter(({ unitId }) => unitId !== unit.value.id);
   return others.length ? `before: ${others.at(-1)!.text}` : '';
 }
+// A display for wall or window is made like everything else: a task of its own until its day.
+const DISPLAY_MINUTES = 30;
+const taskFor = (display: string): string => `Make for the wall: ${display}`.slice(0, 120);
+const toMake = computed(() => {
+  const own = new Set(
+    Object.values(store.book.ownTasks).flatMap(({ unitId, text }) =>
+      unitId === unit.value.id ? [text] : [],
+    ),
+  );
+  return unit.value.pictures.filter((one) => !own.has(taskFor(one)));
+});
+function make(display: string): void {
+  const task = {
+    id: newId(),
+    unitId: unit.value.id,
+    text: taskFor(display),
+    minutes: DISPLAY_MINUTES,
+    day: 1,
+  };
+  store.perform([{ type: 'ready/put-task', task }]);
+}
 // What the month around it features is met here too.
 const ofMonth = computed(() =>
   monthsFeatures(store.book, unit.value.id).map(
@@ -104,6 +125,12 @@ const ofMonth = computed(() =>
       <WordsField v-model="draft.words" label="New words" path="words" />
       <WordsField v-model="draft.bookIds" label="Books" path="bookIds" :options="books" />
       <WordsField v-model="draft.pictures" label="Pictures for the wall" path="pictures" />
+      <p v-if="toMake.length" class="to-make">
+        <span class="soft">To be made in time for Day 1:</span>
+        <v-btn v-for="one in toMake" :key="one" class="is-side" size="small" @click="make(one)">{{
+          one
+        }}</v-btn>
+      </p>
       <LineField v-model="budget" :label="`Budget, ${currency}`" path="budget" />
       <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
     </form>
@@ -115,6 +142,12 @@ form {
   display: flex;
   flex-direction: column;
   gap: var(--gap-4);
+}
+.to-make {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: center;
 }
 .feature {
   display: grid;

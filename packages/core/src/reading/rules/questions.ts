@@ -1,0 +1,55 @@
+import { shelfFindings } from '../balance/shelf.ts';
+import { binFindings } from '../bins/findings.ts';
+import { illIn, illnessFindings } from '../cautions/after-illness.ts';
+import { keepByFindings } from '../cautions/keep-by.ts';
+import { supplyFindings } from '../cautions/supplies.ts';
+import { circleFindings } from '../circle/findings.ts';
+import { dayFindings } from '../conduct/days.ts';
+import { eventFindings } from '../conduct/events.ts';
+import { roundFindings } from '../conduct/rounds.ts';
+import { stretchFindings, waitFindings } from '../conduct/stretches.ts';
+import { joined, type Finding } from '../ground/finding.ts';
+import { begunFindings, sketchFindings } from '../fit/sketches.ts';
+import { readyFindings } from '../readiness/findings.ts';
+import { readinessOf } from '../readiness/ready.ts';
+import type { Asked } from './rule.ts';
+
+// Rules that are told together share their question.
+
+/** Empty corners and what stands past the end. */
+export const shelf = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
+  shelfFindings(book, placements, frame, today);
+/** What is not known of supplies. */
+export const supplies = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  supplyFindings(book, both, frame, today);
+/** What is kept longer than it keeps. */
+export const keptTooLong = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  keepByFindings(book, both, frame, today);
+/** What was used while somebody was ill. */
+export const afterIllness = ({ book, both, frame, today }: Asked): readonly Finding[] =>
+  illnessFindings(book, both, frame, today, illIn(book));
+/** Tubs and their fillers. */
+export const bins = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
+  binFindings(book, placements, frame, today);
+/** Turns, parts of a day, and waiting. */
+export const rounds = ({ placements, frame, today, circles: all }: Asked): readonly Finding[] =>
+  joined(
+    roundFindings(placements, frame, today),
+    stretchFindings(placements, all, frame, today),
+    waitFindings(placements, all.patience.factor, frame, today),
+  );
+/** Sketches, and what was begun in the cupboard. */
+export const sketches = ({ book, placements, both }: Asked): readonly Finding[] =>
+  joined(sketchFindings(placements), begunFindings(book, both));
+/** Special events. */
+export const events = (asked: Asked): readonly Finding[] =>
+  eventFindings(asked.events, asked.placements, asked.frame);
+/** Days with too much of something. */
+export const days = ({ withCircle, frame, today }: Asked): readonly Finding[] =>
+  dayFindings(withCircle, frame, today);
+/** Circles. */
+export const circles = (asked: Asked): readonly Finding[] =>
+  circleFindings(asked.circles.runs, asked.frame, asked.circles.patience.factor, asked.today);
+/** Making ready. */
+export const ready = ({ book, frame, today }: Asked): readonly Finding[] =>
+  readyFindings(readinessOf(book, today), frame.unit, frame.home, today);

@@ -1,8 +1,10 @@
 // A whole unit is written down as with a pencil, then some of it is mended where it stands.
 import { afterAll, beforeAll, expect, test } from 'vitest';
+import { TABLET, Visitor } from './support/browser.ts';
 import { openDemo, type Demo } from './support/demo.ts';
 import { Hands } from './support/keystroke.ts';
-import { CORNER_LINES, DAY_LINES, OWN_SUPPLIES } from './support/unit-in-lines.ts';
+import { mm, printed } from './support/pdf.ts';
+import { CORNER_LINES, DAY_LINES, EVENT_LINES, OWN_SUPPLIES } from './support/unit-in-lines.ts';
 
 let demo: Demo;
 let hands: Hands;
@@ -22,17 +24,52 @@ beforeAll(async () => {
 });
 afterAll(() => demo.close());
 
-test('an empty unit of ten days is filled by writing alone', async () => {
-  const { mara } = demo;
-  await hands.press('[data-test="write-day:1"]');
-  for (const line of [...CORNER_LINES, ...DAY_LINES]) {
-    await hands.type(line);
-    await hands.strike('Enter');
-    await mara.page.waitForFunction(
+/** Writes the unit of the lines down, its event last: presses are made by whatever the hands hold. */
+async function writeAll(by: Hands, dayOne: string): Promise<void> {
+  const { visitor } = by;
+  const emptied = (): Promise<unknown> =>
+    visitor.page.waitForFunction(
       () => document.querySelector<HTMLTextAreaElement>('textarea[role="combobox"]')?.value === '',
     );
+  await by.press(dayOne);
+  for (const line of [...CORNER_LINES, ...DAY_LINES]) {
+    await by.type(line);
+    await by.strike('Enter');
+    await emptied();
   }
-  await mara.kept();
+  await visitor.kept();
+  await by.press('::-p-xpath(//nav//a[b[normalize-space(.)="Days"]])');
+  await by.press('[data-test="day-10"] button.name');
+  await by.press('[aria-label="Add: special event, Day 10"]');
+  await by.fill('title', 'The line opens');
+  await by.pressText('Keep');
+  await by.press('[data-test^="write-event:"]');
+  for (const line of EVENT_LINES) {
+    await by.type(line);
+    await by.strike('Enter');
+    await emptied();
+  }
+  await visitor.kept();
+}
+
+test('an empty unit of ten days is filled by writing alone', async () => {
+  const { mara } = demo;
+  await writeAll(hands, '[data-test="write-day:1"]');
+  const parts = await mara.textOf('[data-test="event-parts"]');
+  for (const line of EVENT_LINES) expect(parts).toContain(line.slice(0, 5));
+  // The event lies over its day.
+  await mara.press('::-p-xpath((//button[normalize-space(.)="Done"])[last()])');
+  await mara.seesNot('What is done in it');
+  await mara.pressText('Done');
+  await mara.sees('steps back: we ride together, last stop');
+  const days = await mara.textsOf('[data-test^="day-"]');
+  for (const [i, line] of DAY_LINES.entries()) {
+    const title = line.slice(line.indexOf(':') + 2).split(',')[0]!;
+    expect(days[Math.floor(i / 2)], title).toContain(title);
+  }
+  expect(days[9]).toContain('ride to the end stop');
+  await mara.press('::-p-xpath(//nav//a[b[normalize-space(.)="Corners"]])');
+  await mara.sees('The shelf');
   const cubbies = await mara.textsOf('.cubby');
   for (const line of CORNER_LINES) {
     const title = line.slice(line.indexOf(':') + 2).split(',')[0]!;
@@ -42,12 +79,7 @@ test('an empty unit of ten days is filled by writing alone', async () => {
     ).toBe(true);
   }
   expect(cubbies.filter((text) => text.includes('Nothing yet'))).toEqual([]);
-  const days = await mara.textsOf('[data-test^="day-"]');
-  for (const [i, line] of DAY_LINES.entries()) {
-    const title = line.slice(line.indexOf(':') + 2).split(',')[0]!;
-    expect(days[Math.floor(i / 2)], title).toContain(title);
-  }
-  console.log(`a unit of 14 corners and 20 day lines: ${hands.told()}`);
+  console.log(`a unit of 14 corners, 20 day lines and an event: ${hands.told()}`);
   expect(hands.seconds).toBeLessThan(GOAL_MINUTES * 60);
   expect(hands.typedShare).toBeGreaterThan(0.75);
   await mara.sees('sketches have no things yet');
@@ -55,6 +87,74 @@ test('an empty unit of ten days is filled by writing alone', async () => {
   await mara.route('/house/cupboard');
   await mara.sees(`${DEMO_SUPPLIES + OWN_SUPPLIES} things`);
   await mara.route(pathname);
+});
+
+test('lies on one landscape page, with every corner and every day', async () => {
+  const { mara } = demo;
+  const unitId = new URL(mara.page.url()).pathname.split('/')[2]!;
+  await mara.go(`${demo.server.url}/units/${unitId}/print/one-page`);
+  await mara.find('[data-test="printed"]');
+  for (const [format, width, height] of [
+    ['a4', mm(297), mm(210)],
+    ['letter', 792, 612],
+  ] as const) {
+    const pdf = await printed(mara.page, format, true);
+    expect(pdf.pageCount).toBe(1);
+    expect(Math.abs(pdf.size[0] - width)).toBeLessThan(1);
+    expect(Math.abs(pdf.size[1] - height)).toBeLessThan(1);
+    const titles = [...CORNER_LINES, ...DAY_LINES].map(
+      (line) => line.slice(line.indexOf(':') + 2).split(',')[0]!,
+    );
+    // Words are wrapped in their cells: compared without blanks.
+    const all = pdf.words.replaceAll(' ', '');
+    for (const title of titles) expect(all).toContain(title.replaceAll(' ', ''));
+    for (let day = 1; day <= 10; day += 1) expect(pdf.words).toContain(`Day ${day}`);
+  }
+  await mara.go(`${demo.server.url}/units/${unitId}/corners`);
+  await mara.sees('The shelf');
+});
+
+test('three things are tuned where they stand', async () => {
+  const { mara } = demo;
+  for (const [title, field, text, told] of [
+    ['wires across the sky', 'thing', '7 paper plates', 'Paper plates: 7 for all'],
+    ['what rolls furthest', 'content.title', 'what rolls furthest, one after the other', ''],
+    ['bell, ring and stop', 'content.turnMinutes', '5', ''],
+  ] as const) {
+    await mara.pressText(title);
+    await mara.pressText('Mend it here');
+    await mara.fill(field, text);
+    await mara.strike(field === 'thing' ? 'Enter' : 'Tab');
+    if (told !== '') await mara.sees(told);
+    await mara.kept();
+    await mara.strike('Escape');
+    await mara.seesNot('Mended here, in this unit alone.');
+    await mara.pressText('Done');
+  }
+});
+
+test('by touch: the same unit on the glass of a tablet', async () => {
+  const { mara } = demo;
+  const other = await Visitor.arrive(demo.browser, TABLET);
+  await other.go(demo.server.url);
+  await other.fill('passPhrase', 'three blue kites');
+  await other.strike('Enter');
+  await other.find('.rack');
+  const fingers = new Hands(other, 'finger');
+  await fingers.pressText('Start a unit');
+  await fingers.fill('title', 'Trams again');
+  await other.fill('start', '2027-05-10');
+  await other.fill('dayCount', '10');
+  await fingers.pressText('Put it on the shelf');
+  await other.sees('The shelf');
+  await writeAll(fingers, '[data-test="write-day:1"]');
+  console.log(`the same by touch: ${fingers.told()}`);
+  const parts = await other.textOf('[data-test="event-parts"]');
+  for (const line of EVENT_LINES) expect(parts).toContain(line.slice(0, 5));
+  expect(fingers.seconds).toBeLessThan(GOAL_MINUTES * 60);
+  expect(other.errors).toEqual([]);
+  await other.context.close();
+  expect(mara.errors).toEqual([]);
 });
 
 test('is mended where it stands, taken over into the library, and takes what the library has anew', async () => {

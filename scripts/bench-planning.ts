@@ -55,7 +55,7 @@ export function time(runs: number, work: (i: number) => void): { median: number;
 const ofUnit = (book: Book): Placement[] =>
   Object.values(book.placements)
     .filter(({ unitId }) => unitId === UNIT)
-    .map(placementOf);
+    .map((copy) => placementOf(copy));
 
 /** The demo's current unit, filled up to 60 placements, 10 days and 8 children, or so many times that; at most 60 days. */
 function bookOfSize(times: number): Book {

@@ -47,14 +47,12 @@ for (const [page, ready] of [
   ['days', '.day'],
   ['trays', '.trays'],
   ['hand-over', '[data-test="lead-unit-kites-18"]'],
+  ['one-page', '[data-test="one-page"]'],
 ] as const) {
   await mara.go(`${server.url}/units/unit-kites/${page}`);
   await mara.find(ready);
   await take(mara, page);
 }
-await mara.go(`${server.url}/units/unit-kites/print/day-sheet?day=4`);
-await mara.find('[data-test="printed"]');
-await take(mara, 'day-sheet');
 await mara.go(`${server.url}/today`);
 for (const child of ['ada', 'juno', 'noor', 'bo']) await mara.press(`[data-test="here-${child}"]`);
 await mara.press('[data-test="block-small-groups"]');

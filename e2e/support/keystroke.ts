@@ -17,8 +17,12 @@ export class Hands {
   minds = 0;
   #on: 'keys' | 'mouse' = 'mouse';
 
-  constructor(visitor: Visitor) {
+  /** `finger`: presses are taps; the keys are those on the glass. */
+  readonly #pointer: 'mouse' | 'finger';
+
+  constructor(visitor: Visitor, pointer: 'mouse' | 'finger' = 'mouse') {
     this.visitor = visitor;
+    this.#pointer = pointer;
   }
 
   /** A text where the cursor is: made up as one, then struck letter by letter. */
@@ -39,12 +43,21 @@ export class Hands {
   /** Points at what a selector finds and presses. */
   async press(selector: string): Promise<void> {
     this.#point();
-    await this.visitor.press(selector);
+    if (this.#pointer === 'mouse') return this.visitor.press(selector);
+    const at = await this.visitor.page
+      .locator(selector)
+      .map((element) => {
+        element.scrollIntoView({ block: 'center', behavior: 'instant' });
+        const { x, y, width, height } = element.getBoundingClientRect();
+        return { x: x + width / 2, y: y + height / 2 };
+      })
+      .wait();
+    await this.visitor.page.touchscreen.tap(at.x, at.y);
   }
 
   async pressText(text: string): Promise<void> {
-    this.#point();
-    await this.visitor.pressText(text);
+    const selector = `::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`;
+    await this.press(selector);
   }
 
   /** Replaces what stands in a field. */

@@ -1,4 +1,11 @@
 /** A unit of ten days as somebody writes it down with a pencil: what stands in each corner, and what happens on each day. */
+/** The last day is a special one: what is done in it, by the clock. */
+export const EVENT_LINES: readonly string[] = [
+  '09:40 the line opens, 14 tram tickets',
+  '10:10 ride to the end stop, outdoors, 20 min',
+  '10:40 biscuits at the depot, 7 paper plates',
+];
+
 /** How many things of these lines no cupboard has. */
 export const OWN_SUPPLIES = 8;
 

@@ -43,7 +43,7 @@ function rowOf(cells: Cells, book: Book, at: RowPlace): ImportRow<RecordRow> {
   const units = Object.values(book.units).filter(({ title }) => asName(title) === asName(of('unit')));
   const day = Number(of('day'));
   const found = Object.values(book.placements)
-    .map(placementOf)
+    .map((copy) => placementOf(copy))
     .filter(
       ({ unitId, content }) =>
         units.some(({ id }) => id === unitId) && asName(content.title) === asName(of('what')),

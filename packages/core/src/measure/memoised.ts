@@ -11,7 +11,8 @@ export interface MemoNode {
  *
  * Why identity: a book shares with the one before it everything that a gesture left alone, so the same object means the same
  * content, and comparing costs nothing. What is handed over must therefore come from the book or from another remembered answer;
- * a list that is made on the way is new each time and remembers nothing. For questions about the book itself: answer.ts.
+ * a list that is made on the way is new each time and remembers nothing. All that is handed over counts: given to `map` as it is,
+ * it would be asked with the list as well. For questions about the book itself: answer.ts.
  */
 export function memoised<A extends readonly [object, ...unknown[]], R>(
   compute: (...args: A) => R,

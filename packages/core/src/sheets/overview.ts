@@ -132,7 +132,7 @@ export function overviewSheet(book: Book, reading: Reading): readonly PrintedPag
 }
 
 /** An idea under a heading, with where it stands. */
-export interface SubjectIdea {
+interface SubjectIdea {
   readonly placement: Placement;
   readonly at: string;
 }

@@ -184,7 +184,9 @@ export const bothOf = memoised(({ placements, twins }: Placed): readonly Placeme
 
 const NOTHING: readonly PlacedCopy[] = [];
 const byUnit = stableGroups((copy: PlacedCopy) => copy.unitId);
-const asRead = memoised((copies: readonly PlacedCopy[]): readonly Placement[] => copies.map(placementOf));
+const asRead = memoised((copies: readonly PlacedCopy[]): readonly Placement[] =>
+  copies.map((copy) => placementOf(copy)),
+);
 
 const placedOf = memoised((all: readonly Placement[]): Placed => {
   const placements = all.filter(({ where }) => where.kind !== 'twin');

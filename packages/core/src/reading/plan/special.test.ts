@@ -208,3 +208,19 @@ test('a unit without an event is as it was, and an event that ends before it beg
   expect(specialDaysIn(book, TEST_UNIT)).toEqual([]);
   expect(() => attempt(book, [market({ ends: '10:00' })])).toThrow('It ends after its last part begins');
 });
+
+test('an edit of one placement leaves what was read of the others as it was, also beside an event', () => {
+  const book = testBook(
+    ...SELL,
+    market({ fills: false, plan: [{ start: '10:15', text: 'Buy and sell' }] }),
+    inMarket('sell', 'selling', '10:15'),
+    onDay('usual', 'ordinary', 1),
+    onDay('other', 'ordinary', 2),
+  );
+  const edited = after(book, { type: 'unit/pin', placementId: 'usual', pinned: true });
+  const [before, now] = [book, edited].map((one) => read(one, TEST_UNIT, A_MONDAY));
+  const others = before!.placements.filter(({ id }) => id !== 'usual');
+  expect(others).toHaveLength(2);
+  for (const one of others) expect(now!.placements).toContain(one);
+  expect(now!.circles).toBe(before!.circles);
+});

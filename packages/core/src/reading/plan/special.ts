@@ -79,7 +79,7 @@ export const withSpecialDays = memoised(
 );
 
 /** The days that events fill. */
-export const filledDays = memoised(
+const filledDays = memoised(
   (specials: readonly SpecialDay[]): ReadonlySet<number> =>
     new Set(specials.flatMap(({ event, day }) => (event.fills ? [day] : []))),
 );
@@ -107,7 +107,7 @@ export const withSpecialSongs = memoised(
   (pieces: readonly CirclePiece[], specials: readonly SpecialDay[]): readonly CirclePiece[] => {
     const filled = filledDays(specials);
     const ordinary = filled.size === 0 ? pieces : pieces.flatMap((piece) => withoutDays(piece, filled) ?? []);
-    const songs = specials.flatMap(songsOf);
+    const songs = specials.flatMap((special) => songsOf(special));
     return filled.size === 0 && songs.length === 0 ? pieces : [...ordinary, ...songs];
   },
 );

@@ -13,7 +13,6 @@ import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { CORNER_KIND_NAMES } from '../../theme/glyphs.ts';
 import { newId } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 
 /** An activity or pattern of the library, whole: for whom, how, with what, and what must come before. */

@@ -4,6 +4,7 @@ import { read, type Reading } from '../reading/index.ts';
 import type { UnitId } from '../unit/index.ts';
 import { bagLabels, binCards, cornerCards, recipeCards } from './cards.ts';
 import { childLists, daySheet } from './day-sheet.ts';
+import { invitations } from './invitations.ts';
 import { folderSheet, preparationLists, supplyList } from './lists.ts';
 import { composeNoteHome } from './note-home.ts';
 import { overviewSheet, subjectSheet } from './overview.ts';
@@ -114,6 +115,13 @@ export const PRINTED = {
     layout: 'pages',
     perDay: false,
     pages: childLists,
+  },
+  invitations: {
+    name: 'Invitations',
+    hint: 'one a child for a special event, where it says what the invitation is',
+    layout: 'cards',
+    perDay: false,
+    pages: invitations,
   },
   'note-home': {
     name: 'Note home',

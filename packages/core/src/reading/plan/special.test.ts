@@ -14,7 +14,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { composeNoteHome } from '../../sheets/index.ts';
+import { composeNoteHome, printedPages } from '../../sheets/index.ts';
 import type { UnitId } from '../../unit/index.ts';
 import { read } from '../answers/read.ts';
 import { dayPlanOf } from '../room/day-plan.ts';
@@ -201,6 +201,12 @@ test('an event asks families in time, and says it in the note home and the calen
     'from 09:30: Market day. Each child brings a basket. Whoever has none: a paper bag.',
   );
   expect(eventEntries(reading)[0]?.at).toEqual({ from: 9 * 60 + 30, minutes: 90 });
+  const cards = printedPages('invitations', book, { unitId: TEST_UNIT as UnitId, day: 1, today: A_MONDAY });
+  expect(cards.map(({ sub }) => sub)).toEqual([
+    'Fri 12 March, 09:30 to 11:00 · for ada',
+    'Fri 12 March, 09:30 to 11:00 · for bo',
+  ]);
+  expect(JSON.stringify(cards[0])).toContain('Each child brings a basket; whoever has none: a paper bag.');
 });
 
 test('a unit without an event is as it was, and an event that ends before it begins is no event', () => {

@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { PIECE_KINDS, readPiece, tooMuch, type CircleRun, type JottedPiece } from '@kobby/core';
-import { computed, ref, useId, watch } from 'vue';
+import { computed, nextTick, ref, useId, watch } from 'vue';
 import { useBook } from '../../state/book.ts';
 import { jottedAt, keepJotted } from '../../state/jotted.ts';
 import { useCircleDesk } from './circle-desk.ts';
 
 /** A circle or a seam that is written into: Enter puts the line at its end, songs and books of the library are offered while one types. */
-const props = defineProps<{ run: CircleRun; name: string }>();
+const props = defineProps<{
+  run: CircleRun;
+  name: string;
+  /** As small as it can be until somebody writes. */
+  brief?: boolean;
+}>();
 const store = useBook();
 const desk = useCircleDesk();
 const listId = useId();
@@ -16,6 +21,17 @@ const place = computed(
 );
 const text = ref(jottedAt(place.value));
 const isLooking = ref(false);
+const isOpen = ref(!props.brief || text.value !== '');
+const field = ref<HTMLTextAreaElement | null>(null);
+async function open(): Promise<void> {
+  isOpen.value = true;
+  await nextTick();
+  field.value?.focus();
+}
+function leave(): void {
+  isLooking.value = false;
+  isOpen.value = !props.brief || text.value.trim() !== '';
+}
 const chosen = ref(0);
 const trouble = ref<string | null>(null);
 watch(text, (now) => {
@@ -70,8 +86,12 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-  <div class="piece-write">
+  <button v-if="!isOpen" type="button" class="begin" @click="open">
+    write<span class="sr-only"> into {{ name }}</span>
+  </button>
+  <div v-else class="piece-write">
     <textarea
+      ref="field"
       v-model="text"
       rows="1"
       role="combobox"
@@ -83,7 +103,7 @@ function onKey(event: KeyboardEvent): void {
       :aria-activedescendant="isLooking && choices.length > 0 ? `${listId}-${chosen}` : undefined"
       placeholder="write a piece, or several lines …"
       @keydown="onKey"
-      @blur="isLooking = false"
+      @blur="leave"
       @focus="isLooking = text.trim() !== ''"
     />
     <ul
@@ -112,6 +132,14 @@ function onKey(event: KeyboardEvent): void {
 </template>
 
 <style scoped>
+.begin {
+  min-height: 24px;
+  padding: 0 var(--gap-3);
+  background: none;
+  border: 1.5px dashed var(--edge);
+  border-radius: 5px;
+  color: var(--ink-soft);
+}
 .piece-write {
   position: relative;
   flex: 1 1 180px;
@@ -158,6 +186,7 @@ small {
   font-weight: 600;
 }
 @media (max-width: 900px) {
+  .begin,
   textarea,
   li {
     min-height: var(--touch);

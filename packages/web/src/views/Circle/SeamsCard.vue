@@ -36,7 +36,7 @@ const want = (run: CircleRun): void => {
         >
           <v-icon :icon="mdiPlus" size="16" />
         </button>
-        <PieceWrite :run="seam" :name="`what comes after ${seam.block.name}`" />
+        <PieceWrite brief :run="seam" :name="`what comes after ${seam.block.name}`" />
       </li>
     </ul>
   </ShelfCard>

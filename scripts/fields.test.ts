@@ -16,7 +16,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('recipes', 'repeats', 'shows'),
     ...of('songs', 'voice', 'source'),
     ...of('observations', 'keptIn', 'about', 'measures', 'stages[].sign'),
-    ...of('homes', 'parts[].name', 'waitingPlaces[].name', 'currency', 'ratio.text'),
+    ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),
     ...of('batches', 'unit', 'keptHow', 'found', 'note'),
     ...of('letters', 'subject', 'text', 'to'),
     ...of('wishes', 'supplyId', 'forWhat'),
@@ -34,9 +34,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'errands.at',
   ],
   'found by it, as one of its table': [
-    ...['notes', 'events', 'omissions', 'keepings', 'prepChoices', 'prepMarks'].map(
-      (table) => `${table}.unitId`,
-    ),
+    ...['notes', 'omissions', 'keepings', 'prepChoices', 'prepMarks'].map((table) => `${table}.unitId`),
     ...of('leadings', 'unitId', 'placementId', 'day'),
     ...of('keepsakes', 'placementId', 'childId'),
     ...of('arrivals', 'date', 'childId'),
@@ -54,6 +52,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('readyUnits', 'dayCount', 'things', 'placements', 'lines', 'events', 'circle', 'retired'),
     ...of('readyUnits.placements[]', 'activityId', 'where', 'where.kind', 'slots'),
     ...of('readyUnits.placements[].where', 'cornerKind', 'fromDay', 'toDay', 'kind', 'day', 'kind'),
+    ...of('readyUnits.placements[].where', 'kind', 'event', 'start'),
     ...of('readyUnits.circle[]', 'day', 'insteadOf', 'notOn', 'moment'),
     ...of('readyUnits.circle[].moment', 'block', 'kind', 'kind', 'number'),
     'watchPatterns.retired',
@@ -77,7 +76,6 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   ],
   'the theme, which fills slots and pictures by it': [
     'homes.pictures',
-    'units.pictures',
     'things.picture',
     'activities.content.slots[].kind',
   ],

@@ -114,25 +114,6 @@ test('lies on one landscape page, with every corner and every day', async () => 
   await mara.sees('The shelf');
 });
 
-test('three things are tuned where they stand', async () => {
-  const { mara } = demo;
-  for (const [title, field, text, told] of [
-    ['wires across the sky', 'thing', '7 paper plates', 'Paper plates: 7 for all'],
-    ['what rolls furthest', 'content.title', 'what rolls furthest, one after the other', ''],
-    ['bell, ring and stop', 'content.turnMinutes', '5', ''],
-  ] as const) {
-    await mara.pressText(title);
-    await mara.pressText('Mend it here');
-    await mara.fill(field, text);
-    await mara.strike(field === 'thing' ? 'Enter' : 'Tab');
-    if (told !== '') await mara.sees(told);
-    await mara.kept();
-    await mara.strike('Escape');
-    await mara.seesNot('Mended here, in this unit alone.');
-    await mara.pressText('Done');
-  }
-});
-
 test('by touch: the same unit on the glass of a tablet', async () => {
   const { mara } = demo;
   const other = await Visitor.arrive(demo.browser, TABLET);

@@ -84,7 +84,7 @@ export {
   type Twin,
 } from './plan/plan.ts';
 export { stretchesOfDay, stretchText, type DayStretch } from './conduct/stretches.ts';
-export { LAST_PART_MINUTES, partsOf, type SpecialDay } from './plan/special.ts';
+export { fillerOf, specialHours, partsOf, type SpecialDay } from './plan/special.ts';
 export { brokenBy, openStops, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';

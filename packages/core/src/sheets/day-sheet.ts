@@ -65,7 +65,13 @@ function thingParts(
         .filter(({ children }) => children.length > 0)
         .map(({ version, children }): readonly [string, string] => [
           names(children),
-          version.say === '' ? doesText(version) : `${doesText(version)} Say: “${version.say}”`,
+          [
+            // What says no more than its title is not said again.
+            doesText(version) === placement.content.title ? '' : doesText(version),
+            version.say === '' ? '' : `Say: “${version.say}”`,
+          ]
+            .filter(Boolean)
+            .join(' '),
         ]),
       ...(without.length > 0 ? [[names(without), 'no version fits: what is out all day'] as const] : []),
     ]),

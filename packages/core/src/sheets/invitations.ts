@@ -1,26 +1,25 @@
 import type { Book } from '../book/index.ts';
 import { formatDay } from '../calendar/index.ts';
-import type { Reading } from '../reading/index.ts';
-import { bringsText, eventDay } from '../unit/index.ts';
+import { specialHours, type Reading } from '../reading/index.ts';
+import { bringsText } from '../unit/index.ts';
 import { text, type PrintedPage } from './page.ts';
 
 /** An invitation for each child who comes on the day of a special event, where somebody wrote what it says. */
-export function invitations(_book: Book, { events, frame }: Reading): readonly PrintedPage[] {
-  return events.flatMap((event): readonly PrintedPage[] => {
-    const at = eventDay(event, frame.calendar);
-    if (event.invitation === '' || !('day' in at)) return [];
-    const { date, number } = frame.calendar.days[at.day - 1]!;
-    const from = event.plan.map(({ start }) => start).toSorted()[0];
-    const hours = from ? `, ${from}${event.ends ? ` to ${event.ends}` : ''}` : '';
-    return frame.attendance[number - 1]!.children.map((child) => ({
-      key: `${event.id}-${child.id}`,
-      title: event.title,
-      sub: `${formatDay(date)}${hours} · for ${child.shownAs}`,
-      parts: [
-        text(event.invitation),
-        ...(event.brings === '' ? [] : [text(`${bringsText(event)}.`)]),
-        text(frame.home.name, true),
-      ],
-    }));
-  });
-}
+export const invitations = (_book: Book, { specials, frame }: Reading): readonly PrintedPage[] =>
+  specials
+    .filter(({ event }) => event.invitation !== '')
+    .flatMap((special) => {
+      const { event, day } = special;
+      const hours = specialHours(special);
+      const when = `${formatDay(frame.calendar.days[day - 1]!.date)}${hours ? `, ${hours.from} to ${hours.to}` : ''}`;
+      return frame.attendance[day - 1]!.children.map((child) => ({
+        key: `${event.id}-${child.id}`,
+        title: event.title,
+        sub: `${when} · for ${child.shownAs}`,
+        parts: [
+          text(event.invitation),
+          ...(event.brings === '' ? [] : [text(`${bringsText(event)}.`)]),
+          text(frame.home.name, true),
+        ],
+      }));
+    });

@@ -1,8 +1,8 @@
 import { unique, type Book } from '../book/index.ts';
 import { addDays, formatDay, type PlainDay } from '../calendar/index.ts';
 import { formatQuantity } from '../measure/index.ts';
-import { listed, type Reading, type SupplyLine } from '../reading/index.ts';
-import { lineHoldsOn, eventDay } from '../unit/index.ts';
+import { specialHours, listed, type Reading, type SupplyLine } from '../reading/index.ts';
+import { lineHoldsOn } from '../unit/index.ts';
 
 /** A note home as it is proposed: the provider edits it before anybody gets it. */
 export interface NoteHome {
@@ -84,23 +84,21 @@ function asksOf(
   return ['Could you send in, if you have it:', ...texts].join('\n');
 }
 
-const eventsOf = ({ events, frame }: Reading, numbers: ReadonlySet<number>): readonly string[] =>
-  events.flatMap((event) => {
-    const when = eventDay(event, frame.calendar);
-    if (!('day' in when) || !numbers.has(when.day)) return [];
-    const { title, plan, brings, bringsElse } = event;
-    const from = plan.map(({ start }) => start).toSorted()[0];
-    const date = formatDay(frame.calendar.days[when.day - 1]!.date);
-    return [
-      [
+const eventsOf = ({ specials, frame }: Reading, numbers: ReadonlySet<number>): readonly string[] =>
+  specials
+    .filter(({ day }) => numbers.has(day))
+    .map((special) => {
+      const { title, brings, bringsElse } = special.event;
+      const from = specialHours(special)?.from;
+      const date = formatDay(frame.calendar.days[special.day - 1]!.date);
+      return [
         `Something special on ${date}${from ? ` from ${from}` : ''}: ${title}.`,
         brings === '' ? '' : `Each child brings ${brings}.`,
         brings === '' || bringsElse === '' ? '' : `Whoever has none: ${bringsElse}.`,
       ]
         .filter(Boolean)
-        .join(' '),
-    ];
-  });
+        .join(' ');
+    });
 
 function closedOf({ frame: { calendar } }: Reading, today: PlainDay): readonly string[] {
   const closed = calendar.skipped.filter(({ date }) => date >= today);

@@ -3,7 +3,6 @@ import { formatDay } from '../calendar/index.ts';
 import { lensFor, listed, type BalanceRow, type Reading } from '../reading/index.ts';
 import { headingsOfContent, LENSES, type LensId } from '../skills/index.ts';
 import {
-  eventDay,
   FEATURE_KINDS,
   LINE_KINDS,
   lineHoldsOn,
@@ -92,12 +91,15 @@ export function overviewGrid(book: Book, reading: Reading): PrintedGrid {
   };
 }
 
-const isOn = ({ frame }: Reading, event: Reading['events'][number], day: number): boolean => {
-  const at = eventDay(event, frame.calendar);
-  return 'day' in at
-    ? at.day === day
-    : frame.unit.start === null && event.when.kind === 'day' && event.when.day === day;
-};
+// An idea has no dates: its events are where their numbers say.
+const isOn = (
+  { frame, specials }: Reading,
+  { id, when }: Reading['events'][number],
+  number: number,
+): boolean =>
+  frame.unit.start === null
+    ? when.kind === 'day' && when.day === number
+    : specials.some(({ event, day }) => event.id === id && day === number);
 
 function aboutUnit(
   book: Book,

@@ -10,7 +10,7 @@ import {
 } from '@mdi/js';
 import {
   isOfOneDay,
-  eventDay,
+  fillerOf,
   formatDay,
   lineText,
   type DayLine,
@@ -45,11 +45,13 @@ const LINE_GLYPHS: Readonly<Record<LineKind, string>> = {
 };
 
 const day = computed(() => {
-  const { frame, placements, lines, events } = reading.value;
+  const { frame, placements, lines, specials } = reading.value;
   const { number } = props;
   const { date } = frame.calendar.days[number - 1]!;
   const before = number === 1 ? (frame.unit.start ?? date) : frame.calendar.days[number - 2]!.date;
   const attendance = frame.attendance[number - 1]!;
+  const ofDay = lines.filter((line) => line.day === number && isOfOneDay(line));
+  const stepsBack = ({ kind }: DayLine): boolean => kind === 'circle' && fillerOf(specials, number) !== null;
   return {
     date,
     isToday: date === store.today,
@@ -58,12 +60,12 @@ const day = computed(() => {
     items: placements
       .filter(({ where }) => where.kind === 'day' && where.day === number)
       .toSorted((a, b) => (startOf(a) < startOf(b) ? -1 : 1)),
-    back: placements.flatMap(({ backFrom, content }) => (backFrom === number ? [content.title] : [])),
-    events: events.filter((event) => {
-      const at = eventDay(event, frame.calendar);
-      return 'day' in at && at.day === number;
-    }),
-    lines: lines.filter((line) => line.day === number && isOfOneDay(line)),
+    back: [
+      ...placements.flatMap(({ backFrom, content }) => (backFrom === number ? [content.title] : [])),
+      ...ofDay.filter(stepsBack).map(textOf),
+    ],
+    events: specials.filter((special) => special.day === number).map(({ event }) => event),
+    lines: ofDay.filter((line) => !stepsBack(line)),
     flag: flagOf(number),
     here: attendance.children.length,
     away: attendance.away,
@@ -84,7 +86,9 @@ function flagOf(number: number) {
   return worst ? { level: worst, count: own.length } : null;
 }
 const opened = ref<EventId | null>(null);
-const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
+function textOf(line: DayLine): string {
+  return lineText(line, store.book.bookTitles);
+}
 </script>
 
 <template>

@@ -220,7 +220,7 @@ select {
   font-size: 13px;
 }
 .label {
-  justify-self: start;
+  align-self: flex-start;
   margin: var(--gap-4) 0 var(--gap-3) calc(-1 * var(--gap-2));
 }
 .parts {

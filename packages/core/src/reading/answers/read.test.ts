@@ -2,6 +2,7 @@ import { describe, expect, test } from 'vitest';
 import type { Book } from '../../book/index.ts';
 import { plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
+import type { SupplyId } from '../../cupboard/index.ts';
 import {
   A_MONDAY,
   aChild,
@@ -13,6 +14,7 @@ import {
   aVersion,
   inCorner,
   onDay,
+  revised,
   TEST_HOME,
   TEST_UNIT,
   testBook,
@@ -129,6 +131,19 @@ describe('an allergen', () => {
     expect(findings(after(book, dough, onDay('p', 'dough', 1)))).toContain(
       'stop allergen:p:flour:gluten:tove [1]',
     );
+  });
+
+  test('speaks for a line of one’s own on the supply list, on the day for which it is needed', () => {
+    const needs = (day: number, supplyId = 'flour') => {
+      const need = { id: 'n', supplyId: supplyId as SupplyId, amount: 100, day };
+      return after(book, revised(book, { needs: [need] }));
+    };
+    expect(findings(needs(3))).toEqual([
+      expect.stringMatching(/^stop allergen:own-need\/n:flour:gluten:tove/),
+    ]);
+    // On Day 4 the child is not there, and rice is free of it.
+    expect(findings(needs(4))).toEqual([]);
+    expect(findings(needs(3, 'rice'))).toEqual([]);
   });
 
   test('vanishes when the supply is known to be free of it', () => {

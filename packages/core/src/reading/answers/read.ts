@@ -16,7 +16,8 @@ import { eventsIn, keepingsIn, linesIn, membersIn } from '../plan/of-unit.ts';
 import { askedOf } from '../rules/asked.ts';
 import { headsUpsOf } from '../rules/heads-ups.ts';
 import { verdictsFor, type DayVerdict } from '../order/order.ts';
-import { bothOf, frameOf, placedIn, type Frame, type Twin } from '../plan/plan.ts';
+import { specialDaysIn, bothOf, frameOf, placedIn, type Frame, type Twin } from '../plan/plan.ts';
+import type { SpecialDay } from '../plan/special.ts';
 import { printJobs, type PrintJob } from '../prints/prints.ts';
 import { namesIn, packable, packingOf, type Packing } from '../readiness/packing.ts';
 import { readinessOf, type Readiness } from '../readiness/ready.ts';
@@ -30,6 +31,8 @@ export interface Reading {
   readonly twins: readonly Twin[];
   readonly things: readonly Thing[];
   readonly events: readonly SpecialEvent[];
+  /** Those of them that have a day, on it. */
+  readonly specials: readonly SpecialDay[];
   readonly lines: readonly DayLine[];
   readonly shelf: readonly Cubby[];
   readonly supplies: readonly SupplyLine[];
@@ -71,6 +74,7 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     placements,
     twins,
     events: eventsIn(book, unitId),
+    specials: specialDaysIn(book, unitId),
     things: membersIn(book, unitId),
     lines: linesIn(book, unitId),
     get shelf() {

@@ -78,11 +78,16 @@ const pieceOfStandIn = (placementId: string): CirclePart['piece']['id'] | null =
 /** Whether something stands in for a piece of a circle. */
 export const isOfCircle = ({ id }: Pick<Placement, 'id'>): boolean => id.startsWith(PREFIX);
 
-/** A finding that is about stand-ins, told as one about pieces of a circle: nobody can open what is in no book. */
+/** A finding that is about stand-ins, told as one about pieces of a circle or about nothing placed: nobody can open what is in no book. */
 export const aboutPieces = memoised((finding: Finding): Finding => {
   const ids = finding.placementIds ?? (finding.placementId === null ? [] : [finding.placementId]);
-  const pieceIds = ids.flatMap((id) => pieceOfStandIn(id) ?? []);
-  if (pieceIds.length === 0) return finding;
-  const placementIds = ids.filter((id) => pieceOfStandIn(id) === null);
-  return { ...finding, placementIds, placementId: placementIds[0] ?? null, pieceIds: [...new Set(pieceIds)] };
+  const placementIds = ids.filter((id) => !id.includes('/'));
+  if (placementIds.length === ids.length) return finding;
+  const pieceIds = [...new Set(ids.flatMap((id) => pieceOfStandIn(id) ?? []))];
+  return {
+    ...finding,
+    placementIds,
+    placementId: placementIds[0] ?? null,
+    ...(pieceIds.length > 0 ? { pieceIds } : {}),
+  };
 });

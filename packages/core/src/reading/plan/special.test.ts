@@ -230,3 +230,29 @@ test('an edit of one placement leaves what was read of the others as it was, als
   for (const one of others) expect(now!.placements).toContain(one);
   expect(now!.circles).toBe(before!.circles);
 });
+
+test('an event whose plan is its activities alone has its hours from them', () => {
+  const book = testBook(
+    ...SELL,
+    market({ plan: [], invitation: 'Come!' }),
+    inMarket('sell', 'selling', '10:15'),
+    inMarket('late', 'selling', '10:45'),
+  );
+  const reading = read(book, TEST_UNIT, A_MONDAY);
+  const [card] = printedPages('invitations', book, { unitId: TEST_UNIT as UnitId, day: 1, today: A_MONDAY });
+  expect(card?.sub).toBe('Fri 12 March, 10:15 to 11:15 · for ada');
+  expect(composeNoteHome(book, reading, A_MONDAY).text).toContain('from 10:15: Market day.');
+  expect(eventEntries(reading)[0]?.at).toEqual({ from: 10 * 60 + 15, minutes: 60 });
+});
+
+test('what is noted for the circle of a day steps back with it', () => {
+  const noted = (fills: boolean) =>
+    testBook(...SELL, market({ fills }), {
+      type: 'unit/put-line',
+      line: { id: 'l', unitId: TEST_UNIT, kind: 'circle', day: 5, words: 'Which way?', order: 'a0' },
+    } as ChangeInput);
+  const lines = (book: ReturnType<typeof testBook>) =>
+    dayPlanOf(book, read(book, TEST_UNIT, A_MONDAY), 5)!.lines;
+  expect(lines(noted(false))).toEqual(['Circle time: Which way?']);
+  expect(lines(noted(true))).toEqual([]);
+});

@@ -1,4 +1,10 @@
-import { minutesSchema, minutesSinceMidnight, type ClockTime } from '../../calendar/index.ts';
+import {
+  clockSpan,
+  formatMinutes,
+  minutesSchema,
+  minutesSinceMidnight,
+  type ClockTime,
+} from '../../calendar/index.ts';
 import type { Block } from '../../house/index.ts';
 import {
   eventDay,
@@ -12,7 +18,7 @@ import {
 import { memoised } from '../ground/memo.ts';
 
 /** How long the last part of an event lasts when nobody wrote down when it ends, in minutes. Kobby's own default. */
-export const LAST_PART_MINUTES = 30;
+const LAST_PART_MINUTES = 30;
 
 /**
  * A special event on its day: its parts by the clock, each like a block of that day. Why blocks: whatever asks for what is done when,
@@ -55,6 +61,20 @@ export function partsOf(event: SpecialEvent, copies: readonly Pick<PlacedCopy, '
     return { id: partId(event, start), name, start, minutes: minutesSchema.parse(minutes), isCircle: false };
   });
 }
+
+/** From when to when a special event lasts, `09:40` to `11:35`; null where nothing in it has a time. */
+export function specialHours({
+  parts,
+}: Pick<SpecialDay, 'parts'>): { readonly from: string; readonly to: string } | null {
+  const [first, last] = [parts[0], parts.at(-1)];
+  return first && last
+    ? { from: first.start, to: formatMinutes(clockSpan(last.start, last.minutes).to) }
+    : null;
+}
+
+/** The event that fills a numbered day, so that its ordinary plan and circle step back; null for an ordinary day. */
+export const fillerOf = (specials: readonly SpecialDay[], number: number): SpecialEvent | null =>
+  specials.find(({ event, day }) => day === number && event.fills)?.event ?? null;
 
 const partId = ({ id }: SpecialEvent, start: ClockTime): Block['id'] =>
   `${id.slice(0, 58)}-${start.replace(':', '')}` as Block['id'];

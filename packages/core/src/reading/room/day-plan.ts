@@ -10,7 +10,8 @@ import {
   type Unit,
 } from '../../unit/index.ts';
 import type { CircleRun } from '../circle/run.ts';
-import { frameOf, sessionsByDay, specialDaysIn, type Session } from '../plan/plan.ts';
+import { frameOf, sessionsByDay, type Session } from '../plan/plan.ts';
+import { fillerOf } from '../plan/special.ts';
 import type { Reading } from '../answers/read.ts';
 import { stationsOf, type Station } from './stations.ts';
 
@@ -54,12 +55,16 @@ export function dayPlanOf(book: Book, reading: Reading, number: number): DayPlan
     session,
     stations: stationsOf(session, book.leadings, book.people),
   }));
-  const lines = reading.lines.filter((line) => lineHoldsOn(line, number));
   const inBlock = ({ placement: { where } }: Session, block: Block): boolean =>
     where.kind === 'day' && where.blockId === block.id;
   const textsOf = (of: readonly DayLine[]): readonly string[] =>
     of.map((line) => `${LINE_KINDS[line.kind]}: ${lineText(line, book.bookTitles)}`);
-  const specials = specialDaysIn(book, frame.unit.id).filter((special) => special.day === number);
+  const specials = reading.specials.filter((special) => special.day === number);
+  // What is noted for the circle steps back with it.
+  const isFilled = fillerOf(specials, number) !== null;
+  const lines = reading.lines.filter(
+    (line) => lineHoldsOn(line, number) && !(isFilled && line.kind === 'circle'),
+  );
   const ofDay = [...frame.home.blocks, ...specials.flatMap(({ parts }) => parts)];
   const isPart = new Set(specials.flatMap(({ parts }) => parts));
   const blocks = ofDay

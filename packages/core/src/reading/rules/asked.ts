@@ -1,5 +1,6 @@
 import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
+import { neededBesides } from '../amounts/own-needs.ts';
 import { circlesOf, circleStandIns, together } from '../circle/circle.ts';
 import { eventsIn, linesIn, membersIn } from '../plan/of-unit.ts';
 import { bothOf, placedIn, type Frame } from '../plan/plan.ts';
@@ -9,15 +10,14 @@ import type { Asked } from './rule.ts';
 export function askedOf(book: Book, frame: Frame, today: PlainDay): Asked {
   const { id } = frame.unit;
   const placed = placedIn(book, id);
-  const standIns = circleStandIns(book, id);
   return {
     book,
     frame,
     today,
     placed,
     placements: placed.placements,
-    both: together(bothOf(placed), standIns),
-    withCircle: together(placed.placements, standIns),
+    both: together(bothOf(placed), neededBesides(book, id)),
+    withCircle: together(placed.placements, circleStandIns(book, id)),
     circles: circlesOf(book, id),
     members: membersIn(book, id),
     events: eventsIn(book, id),

@@ -13,7 +13,7 @@ export interface Asked {
   readonly placed: Placed;
   /** What stands on the days of the unit. */
   readonly placements: readonly Placement[];
-  /** With what stands in for it in bad weather and with what the circles sing about, as if it were placed. */
+  /** With what stands in for it in bad weather, what the circles sing about and what is on the list besides, as if it were placed. */
   readonly both: readonly Placement[];
   /** With what the circles sing about. */
   readonly withCircle: readonly Placement[];

@@ -74,7 +74,8 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
       <div v-for="version in item.versions" :key="version.does" class="version">
         <b>{{ version.children.join(', ') }}</b>
         <div>
-          {{ version.does }} {{ version.changes }}
+          <template v-if="version.does !== item.title">{{ version.does }}</template>
+          {{ version.changes }}
           <p v-if="version.say" class="say">
             <v-icon :icon="mdiMessageOutline" size="17" aria-hidden="true" />
             <span class="sr-only">Say: </span>“{{ version.say }}”

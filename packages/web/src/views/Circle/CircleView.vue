@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lineHoldsOn, addPiece, formatDay, aboutSeconds, placeFor } from '@kobby/core';
+import { fillerOf, lineHoldsOn, addPiece, formatDay, aboutSeconds, placeFor } from '@kobby/core';
 import { computed, defineAsyncComponent, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import HandTrail from '../../parts/HandTrail.vue';
@@ -62,6 +62,8 @@ function intoRun({ day: on, words }: (typeof noted.value)[number]): void {
     `${words} is in the circle.`,
   );
 }
+// On a day that an event fills nothing is put into a circle that nobody holds.
+const filler = computed(() => fillerOf(reading.value.specials, day.value));
 const params = computed(() => ({
   unitId: reading.value.frame.unit.id,
   day: day.value,
@@ -111,7 +113,11 @@ const params = computed(() => ({
       </fieldset>
     </div>
     <p v-if="desk.wrong.value" class="wrong" role="alert">{{ desk.wrong.value }}</p>
-    <p v-for="line in noted" :key="line.id" class="noted">
+    <p v-if="filler" class="empty" data-test="filled">
+      {{ filler.title }} fills Day {{ day }}: its circle and what stands between the blocks step back. What is
+      sung in it stands in its own plan.
+    </p>
+    <p v-for="line in filler ? [] : noted" :key="line.id" class="noted">
       Noted for this circle: {{ line.words }}
       <button
         v-if="!run.parts.some(({ title }) => title === line.words)"
@@ -121,7 +127,7 @@ const params = computed(() => ({
         Put it into the run
       </button>
     </p>
-    <div class="columns">
+    <div v-if="!filler" class="columns">
       <div class="beside">
         <RunList :run="run" />
         <SeamsCard :seams="desk.seams.value" />

@@ -4,7 +4,6 @@ import {
   stretchesOfDay,
   stretchText,
   lineHoldsOn,
-  eventDay,
   formatDay,
   LINE_KINDS,
   lineText,
@@ -48,10 +47,7 @@ const linesOf = (kind: DayLine['kind']) =>
     (line) => line.day !== null && lineHoldsOn(line, props.number) && line.kind === kind,
   );
 const events = computed(() =>
-  reading.value.events.filter((event) => {
-    const at = eventDay(event, reading.value.frame.calendar);
-    return 'day' in at && at.day === props.number;
-  }),
+  reading.value.specials.filter(({ day }) => day === props.number).map(({ event }) => event),
 );
 const textOf = (line: DayLine): string => lineText(line, store.book.bookTitles);
 

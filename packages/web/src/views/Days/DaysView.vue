@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  mdiFileMultipleOutline,
-  mdiTable,
-  mdiCalendarPlus,
-  mdiCalendarRemove,
-  mdiMinus,
-  mdiPlus,
-  mdiScaleBalance,
-} from '@mdi/js';
+import { mdiTable, mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
 import {
   isOfOneDay,
   brokenBy,
@@ -50,8 +42,7 @@ const event = ref<{ readonly id: SpecialEvent['id'] | null; readonly day: number
 const unit = computed(() => reading.value.frame.unit);
 const hint = computed(() => {
   const closed = reading.value.frame.calendar.skipped.length;
-  const skipped = closed === 0 ? '' : ` · ${closed} closed ${closed === 1 ? 'day' : 'days'} skipped`;
-  return `thin by design${skipped}`;
+  return closed === 0 ? 'thin by design' : `${closed} closed ${closed === 1 ? 'day' : 'days'} skipped`;
 });
 const everyDay = computed(() =>
   (['indoors', 'outdoors', 'note', 'circle', 'read-aloud'] as const)
@@ -128,9 +119,6 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'"
       >Balance</v-btn
     >
-    <v-btn class="is-side" size="small" :prepend-icon="mdiFileMultipleOutline" @click="sheet = 'packet'">
-      A packet
-    </v-btn>
     <v-btn
       class="is-side"
       size="small"
@@ -178,6 +166,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
       <h3>In reserve · {{ reserve.length }}</h3>
       <p class="soft">Undated extras and easy things, for a day that goes another way.</p>
       <button type="button" class="link" @click="desk.look({})">Lay them on the ledge</button>
+      <button type="button" class="link" @click="sheet = 'packet'">A packet of sheets, one page a day</button>
     </div>
   </section>
   <BalanceSheet v-if="sheet === 'balance'" @close="sheet = null" />

@@ -126,7 +126,7 @@ const ofMonth = computed(() =>
       <WordsField v-model="draft.bookIds" label="Books" path="bookIds" :options="books" />
       <WordsField v-model="draft.pictures" label="Pictures for the wall" path="pictures" />
       <p v-if="toMake.length" class="to-make">
-        <span class="soft">To be made in time for Day 1:</span>
+        <span class="soft">A task for Make ready, in time for Day 1:</span>
         <v-btn v-for="one in toMake" :key="one" class="is-side" size="small" @click="make(one)">{{
           one
         }}</v-btn>

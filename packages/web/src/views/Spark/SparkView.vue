@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiPlus } from '@mdi/js';
-import { eventDay, formatDay, type SpecialEvent } from '@kobby/core';
+import { formatDay, type SpecialEvent } from '@kobby/core';
 import { ref } from 'vue';
 import EventSheet from '../../parts/EventSheet.vue';
 import PageBar from '../../parts/PageBar.vue';
@@ -16,9 +16,10 @@ const reading = useReading();
 const event = ref<{ readonly id: SpecialEvent['id'] | null } | null>(null);
 
 function eventText(one: SpecialEvent): string {
-  const at = eventDay(one, reading.value.frame.calendar);
-  if ('day' in at) return `Day ${at.day} · ${formatDay(reading.value.frame.calendar.days[at.day - 1]!.date)}`;
-  return at.lost ? `${formatDay(at.lost)}, no day of this unit` : 'past the last day';
+  const { specials, frame } = reading.value;
+  const special = specials.find(({ event: { id } }) => id === one.id);
+  if (special) return `Day ${special.day} · ${formatDay(frame.calendar.days[special.day - 1]!.date)}`;
+  return one.when.kind === 'date' ? `${formatDay(one.when.date)}, no day of this unit` : 'past the last day';
 }
 </script>
 

@@ -4,7 +4,7 @@ const { join } = require('node:path');
 const floors = [
   ['measure'],
   ['kind'],
-  ['calendar', 'skills'],
+  ['calendar', 'skills', 'spoken'],
   ['house', 'cupboard', 'library', 'schedule', 'verses'],
   ['unit'],
   ['watch', 'daybook', 'handover'],
@@ -119,6 +119,12 @@ module.exports = {
       to: { path: '^packages/(server|web)/' },
     },
     {
+      name: 'words-know-only-core',
+      severity: 'error',
+      from: { path: '^packages/words/src' },
+      to: { path: '^packages/(starter|server|web)/' },
+    },
+    {
       name: 'server-not-web',
       severity: 'error',
       from: { path: '^packages/server/src' },
@@ -128,7 +134,7 @@ module.exports = {
       name: 'web-not-server',
       severity: 'error',
       from: { path: '^packages/web/src' },
-      to: { path: '^packages/(server|starter)/' },
+      to: { path: '^packages/(server|starter|words)/' },
     },
   ],
   options: {

@@ -26,6 +26,7 @@ export default defineConfig({
     projects: [
       pure('core'),
       pure('starter'),
+      pure('words'),
       pure('server', { globalSetup: ['packages/server/src/testing/made-once.ts'] }),
       {
         extends: true,

@@ -19,7 +19,7 @@ await bundle({
   format: 'esm',
   packages: 'external',
   // Kobby's own packages are source, not installed code: they go into the file.
-  alias: { '@kobby/core': src('core'), '@kobby/starter': src('starter') },
+  alias: { '@kobby/core': src('core'), '@kobby/starter': src('starter'), '@kobby/words': src('words') },
   sourcemap: true,
   logLevel: 'warning',
 });

@@ -88,6 +88,7 @@ export const unitTesting = () => {
     step('server', ['packages', 'driver']),
     step('scripts', ['packages']),
     step('starter', ['packages']),
+    step('words', ['packages']),
     {
       name: 'unit tests in another zone',
       needs: ['packages', 'driver'],

@@ -6,6 +6,7 @@ export * from './measure/index.ts';
 export * from './kind/index.ts';
 export * from './calendar/index.ts';
 export * from './skills/index.ts';
+export * from './spoken/index.ts';
 export * from './house/index.ts';
 export * from './cupboard/index.ts';
 export * from './library/index.ts';

@@ -4,3 +4,4 @@ export * from './change-of-plan.ts';
 export * from './packet.ts';
 export * from './pieces.ts';
 export * from './fitting.ts';
+export * from './taken-things.ts';

@@ -1,9 +1,28 @@
 import { z } from 'zod';
 import { entityKind } from '../kind/index.ts';
 import { idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
+import { firstSoundOf, spokenSchema, syllablesSpoken } from '../spoken/index.ts';
 import { unitIdSchema } from './unit.ts';
 
 const wordSchema = lineSchema.nullable().default(null);
+
+/** What a member can be to its theme. Each that is filled opens patterns that ask for it: who works with which tool, what it is made of. */
+export const THING_ROLES = {
+  who: 'works or lives there',
+  place: 'the place',
+  carries: 'carries or moves',
+  tool: 'a tool',
+  material: 'what it is made of',
+  sound: 'a sound it makes',
+} as const;
+export type ThingRole = keyof typeof THING_ROLES;
+export const thingRoleSchema = z.enum(
+  Object.keys(THING_ROLES) as [ThingRole, ...ThingRole[]],
+  'This is no role in a theme',
+);
+
+/** What may be filled in for somebody who takes a member that is offered. */
+const GUESSABLE = ['kind', 'role', 'rank', 'sizeMm', 'many', 'picture'] as const;
 
 /** One member of a unit's theme, with the properties by which it is matched, sorted, ordered and compared. */
 export const thingSchema = z.object({
@@ -12,6 +31,7 @@ export const thingSchema = z.object({
   unitId: unitIdSchema,
   name: lineSchema,
   kind: wordSchema,
+  role: thingRoleSchema.nullable().default(null),
   place: wordSchema,
   colour: wordSchema,
   /** Its place when the members are put in order: 1 comes first. */
@@ -26,12 +46,36 @@ export const thingSchema = z.object({
     .max(1e11, 'This is larger than Kobby can count')
     .nullable()
     .default(null),
+  /** How its name is spoken, as it was looked up: first sound, syllables, beat and rhymes follow from it; null when nothing is known. */
+  spoken: spokenSchema.nullable().default(null),
+  /** What rhymes with it, as it was looked up. */
+  rhymes: z.array(lineSchema).max(20, 'At most 20').default([]),
+  /** Many of it, where that is not the rule's: `mice`, `sand`. */
+  many: wordSchema,
+  /** As somebody corrected it; null where it follows from how the name is spoken. */
   firstSound: wordSchema,
+  /** As somebody corrected them; null where they follow from how the name is spoken. */
+  syllables: z
+    .int('A whole number is needed here')
+    .min(1, 'At least one')
+    .max(20, 'At most 20')
+    .nullable()
+    .default(null),
   /** Which picture shows it. */
   picture: wordSchema,
+  /** Properties that were filled in for somebody, and not looked at since: shown pale. */
+  guessed: z.array(z.enum(GUESSABLE)).max(GUESSABLE.length).default([]),
   order: orderKeySchema,
 });
 export type Thing = z.infer<typeof thingSchema>;
+
+/** The sound that its name begins with, as it is spoken of: as somebody said, else as it is spoken; null when neither is known. */
+export const soundOf = ({ firstSound, spoken }: Pick<Thing, 'firstSound' | 'spoken'>): string | null =>
+  firstSound ?? (spoken && firstSoundOf(spoken));
+
+/** The syllables of its name: as somebody said, else as it is spoken; null when neither is known. */
+export const syllablesOf = ({ syllables, spoken }: Pick<Thing, 'syllables' | 'spoken'>): number | null =>
+  syllables ?? (spoken && syllablesSpoken(spoken));
 
 /** What a member of the theme is to the book. */
 export const thingKind = entityKind({
@@ -43,6 +87,7 @@ export const thingKind = entityKind({
 /** The properties that a member may have, as people read them. */
 export const THING_COLUMNS = {
   kind: 'Kind',
+  role: 'Role',
   place: 'Place',
   colour: 'Colour',
   rank: 'Order',
@@ -50,6 +95,9 @@ export const THING_COLUMNS = {
   parts: 'Parts',
   sizeMm: 'Real size',
   firstSound: 'First sound',
+  syllables: 'Syllables',
+  rhymes: 'Rhymes with',
+  many: 'More than one',
   picture: 'Picture',
 } as const satisfies Partial<Record<keyof Thing, string>>;
 export type ThingColumn = keyof typeof THING_COLUMNS;
@@ -63,13 +111,25 @@ export interface ThingGap {
 }
 
 // Not everything has a partner or parts that are worth naming.
-const OPTIONAL: ReadonlySet<ThingColumn> = new Set(['pair', 'parts']);
+const OPTIONAL: ReadonlySet<ThingColumn> = new Set(['pair', 'parts', 'role', 'rhymes', 'many', 'picture']);
 
-const isEmpty = (value: Thing[ThingColumn]): boolean =>
-  value === null || (Array.isArray(value) && value.length === 0);
+/** A property of a member as it is read: first sound and syllables follow from how its name is spoken unless somebody said otherwise. */
+export function propertyOf(thing: Thing, column: ThingColumn): Thing[ThingColumn] {
+  if (column === 'firstSound') return soundOf(thing);
+  return column === 'syllables' ? syllablesOf(thing) : thing[column];
+}
+
+const isEmpty = (thing: Thing, column: ThingColumn): boolean => {
+  const value = propertyOf(thing, column);
+  return value === null || (Array.isArray(value) && value.length === 0);
+};
 
 const sameName = (a: string, b: string): boolean =>
   a.trim().toLocaleLowerCase('en') === b.trim().toLocaleLowerCase('en');
+
+/** The properties that at least one of the members has. */
+export const usedColumns = (things: readonly Thing[]): ReadonlySet<ThingColumn> =>
+  new Set(THING_COLUMN_IDS.filter((column) => things.some((thing) => !isEmpty(thing, column))));
 
 /**
  * What is missing among the members of a theme: a property that others have, a partner that is not there or goes
@@ -77,12 +137,10 @@ const sameName = (a: string, b: string): boolean =>
  * member has are not asked for. In the order of the members.
  */
 export function thingGaps(things: readonly Thing[]): readonly ThingGap[] {
-  const used = THING_COLUMN_IDS.filter(
-    (column) => !OPTIONAL.has(column) && things.some((thing) => !isEmpty(thing[column])),
-  );
+  const used = [...usedColumns(things)].filter((column) => !OPTIONAL.has(column));
   return things.flatMap((thing) => [
     ...used
-      .filter((column) => isEmpty(thing[column]))
+      .filter((column) => isEmpty(thing, column))
       .map((column) => ({
         thingId: thing.id,
         column,

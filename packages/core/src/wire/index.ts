@@ -1,3 +1,4 @@
 /** Wire: what the server and the browser say to each other. */
 export * from './messages.ts';
 export * from './problem.ts';
+export * from './words.ts';

@@ -26,6 +26,8 @@ import {
   signInRequestSchema,
   sinceSchema,
   snapshotSchema,
+  themeOffersSchema,
+  toldWordsSchema,
   answerSchema,
 } from '@kobby/core';
 import { z } from 'zod';
@@ -210,6 +212,20 @@ export const ENDPOINTS = {
     audience: 'provider',
     response: null,
     gives: 'message/rfc822',
+  },
+  themeThings: {
+    method: 'get',
+    path: '/api/words/things',
+    summary: 'What belongs to a theme: ?theme=, and ?sense= where it can mean several things',
+    audience: 'provider',
+    response: themeOffersSchema,
+  },
+  toldWords: {
+    method: 'get',
+    path: '/api/words/told',
+    summary: 'What is known of the names of things: ?name=, again for each',
+    audience: 'provider',
+    response: toldWordsSchema,
   },
   weather: {
     method: 'get',

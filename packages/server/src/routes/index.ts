@@ -20,6 +20,7 @@ import { changePassPhrase, endSession, showSessions } from './sessions.ts';
 import { keepFile, showFile } from './files.ts';
 import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
+import { showThemeThings, showToldWords } from './words.ts';
 import { actShared, enter, makeShare, showShared, showShares, watchShared } from './shares.ts';
 
 type Handler = (ctx: Context, services: Services, params: Record<string, string>) => Promise<void> | void;
@@ -49,6 +50,8 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   outbox: showOutbox,
   sendOut,
   message: showMessage,
+  themeThings: showThemeThings,
+  toldWords: showToldWords,
   weather: showWeather,
   prices: showPrices,
   backups: showBackups,

@@ -2,6 +2,7 @@ import { withGaps, type ActivityContent } from '../../library/index.ts';
 import {
   featureKey,
   isShownIn,
+  soundOf,
   unitDays,
   type Feature,
   type Placement,
@@ -106,10 +107,10 @@ const NONE: readonly never[] = [];
 
 /** Whether a child meets what is featured in a member of the theme: in its name, its colour or its first sound. */
 export const isShownByThing = (
-  { name, colour, firstSound }: Pick<Thing, 'name' | 'colour' | 'firstSound'>,
+  { name, colour, ...said }: Pick<Thing, 'name' | 'colour' | 'firstSound' | 'spoken'>,
   feature: Feature,
 ): boolean =>
   isShownIn(feature, name) ||
   (feature.kind === 'colour' && isShownIn(feature, colour ?? '')) ||
   (feature.kind === 'letter' &&
-    featureKey({ kind: 'letter', value: firstSound ?? '' }) === featureKey(feature));
+    featureKey({ kind: 'letter', value: soundOf(said) ?? '' }) === featureKey(feature));

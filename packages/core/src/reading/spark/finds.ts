@@ -9,6 +9,7 @@ import {
   type Unit,
   type UnitId,
 } from '../../unit/index.ts';
+import { membersIn } from '../plan/of-unit.ts';
 import type { Frame } from '../plan/plan.ts';
 import type { LibraryEntry } from '../search/entry.ts';
 import type { LibrarySearch, LibraryWish } from '../search/search.ts';
@@ -70,6 +71,26 @@ export function sparkFinds(
     supplies: gathered(suppliesFor(book, terms, featured)),
     units: gathered(unitsFor(book, unit.id, featured, terms)),
   };
+}
+
+/**
+ * Members that earlier themes of this home had and this one could take: those of units that share a word of their title or their new
+ * words with this one, the newest unit first, each name once and none that is there already.
+ */
+export function earlierThings(book: Book, unit: Pick<Unit, 'id' | 'title' | 'words'>): readonly Thing[] {
+  const terms = new Set(termsOf([unit.title, ...unit.words]));
+  const alike = Object.values(book.units)
+    .filter(
+      ({ id, title, words }) => id !== unit.id && termsOf([title, ...words]).some((term) => terms.has(term)),
+    )
+    .toSorted((a, b) => ((a.start ?? '') < (b.start ?? '') ? 1 : -1));
+  const seen = new Set(membersIn(book, unit.id).map(({ name }) => name.toLocaleLowerCase('en')));
+  return alike
+    .flatMap(({ id }) => membersIn(book, id))
+    .filter(({ name }) => {
+      const key = name.toLocaleLowerCase('en');
+      return !seen.has(key) && !!seen.add(key);
+    });
 }
 
 /** The words by which something can be found: small and short ones left out, each once. */

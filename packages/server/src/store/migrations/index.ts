@@ -22,6 +22,7 @@ import * as readyCircle from './0020-ready-circle.ts';
 import * as placedCopies from './0021-placed-copies.ts';
 import * as takenFrom from './0022-taken-from.ts';
 import * as specialDays from './0023-special-days.ts';
+import * as spokenThings from './0024-spoken-things.ts';
 
 interface Step {
   readonly name: string;
@@ -53,6 +54,7 @@ const STEPS: readonly Step[] = [
   { name: '0021-placed-copies', migration: placedCopies },
   { name: '0022-taken-from', migration: takenFrom },
   { name: '0023-special-days', migration: specialDays },
+  { name: '0024-spoken-things', migration: spokenThings },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

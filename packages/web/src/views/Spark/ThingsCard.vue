@@ -3,21 +3,30 @@ import { mdiClose, mdiPlus } from '@mdi/js';
 import {
   formatQuantity,
   homeOf,
+  lookedUp,
   parseAmount,
+  propertyOf,
   quantity,
+  renamed,
   THING_COLUMN_IDS,
   THING_COLUMNS,
+  THING_ROLES,
+  thingFrom,
   thingGaps,
+  usedColumns,
   type ChangeInput,
   type Thing,
   type ThingColumn,
+  type ToldWord,
 } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
+import { toldOf } from '../../state/word-book.ts';
+import TakeThings from './TakeThings.vue';
 
 /** The theme's things: its members with what they are matched, sorted, ordered and compared by. Gaps are marked. */
 const store = useBook();
@@ -31,8 +40,52 @@ const MOST_GAPS = 4;
 
 const gapAt = (thing: Thing, column: ThingColumn): string | null =>
   gaps.value.find((gap) => gap.thingId === thing.id && gap.column === column)?.text ?? null;
+// A column stands once one of them has something in it; others are asked for by a press.
+const asked = ref<readonly ThingColumn[]>([]);
+const columns = computed(() => {
+  const used = usedColumns(things.value);
+  return THING_COLUMN_IDS.filter((column) => used.has(column) || asked.value.includes(column));
+});
+const further = computed(() => THING_COLUMN_IDS.filter((column) => !columns.value.includes(column)));
+
+// What is known of their names: parts, partner and colour are only offered, where nothing stands yet.
+const known = ref<ReadonlyMap<string, ToldWord>>(new Map());
+const isAway = ref(false);
+watch(
+  () => things.value.map(({ name }) => name).join('\n'),
+  async () => {
+    const names = things.value.map(({ name }) => name);
+    if (names.length === 0) return;
+    const told = await toldOf(names);
+    isAway.value = told === null;
+    if (told) known.value = new Map(told.map((one) => [one.name, one]));
+  },
+  { immediate: true },
+);
+const offered = (thing: Thing, column: ThingColumn): string => {
+  const told = known.value.get(thing.name);
+  if (!told || (column !== 'parts' && column !== 'pair' && column !== 'colour')) return '';
+  const value = told[column];
+  return typeof value === 'string' ? value : (value ?? []).join(', ');
+};
+const unheard = computed(() =>
+  things.value.filter(({ name, spoken }) => spoken === null && known.value.get(name)?.spoken),
+);
+const lookUp = (): void =>
+  void store.perform(
+    unheard.value.map((thing) => ({
+      type: 'unit/put-thing',
+      thing: lookedUp(thing, known.value.get(thing.name)!),
+    })),
+  );
+
+/** Whether it was filled in for somebody and nobody said it otherwise. */
+const isGuess = (thing: Thing, column: ThingColumn): boolean =>
+  (thing.guessed as readonly string[]).includes(column) ||
+  column === 'rhymes' ||
+  ((column === 'firstSound' || column === 'syllables') && thing[column] === null);
 const shown = (thing: Thing, column: ThingColumn): string => {
-  const value = thing[column];
+  const value = propertyOf(thing, column);
   if (column === 'sizeMm' && typeof value === 'number')
     return formatQuantity(quantity(value, 'mm'), homeOf(store.book).units);
   return Array.isArray(value) ? value.join(', ') : value === null ? '' : String(value);
@@ -41,7 +94,7 @@ const shown = (thing: Thing, column: ThingColumn): string => {
 /** What was typed into a place of the table; a message when it cannot be read. */
 function read(column: ThingColumn, text: string): { value: unknown } | { message: string } {
   const words = text.trim();
-  if (column === 'parts')
+  if (column === 'parts' || column === 'rhymes')
     return {
       value: words
         .split(',')
@@ -49,7 +102,7 @@ function read(column: ThingColumn, text: string): { value: unknown } | { message
         .filter(Boolean),
     };
   if (words === '') return { value: null };
-  if (column === 'rank') return { value: Number(words) };
+  if (column === 'rank' || column === 'syllables') return { value: Number(words) };
   if (column !== 'sizeMm') return { value: words };
   const parsed = parseAmount(words, 'mm', null);
   return parsed.ok ? { value: parsed.quantity.amount } : { message: parsed.message };
@@ -62,23 +115,34 @@ function put(thing: Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'], a
 function take(thing: Thing, column: ThingColumn | 'name', event: Event): void {
   const field = event.target as HTMLInputElement;
   const at = `${thing.id}.${column}`;
-  const said = column === 'name' ? { value: field.value } : read(column, field.value);
+  if (column === 'name') return void rename(thing, field.value.trim(), at);
+  const said = read(column, field.value);
   if ('message' in said) wrong.value = { at, message: said.message };
-  else put({ ...thing, parts: [...thing.parts], [column]: said.value }, at);
+  else {
+    const guessed = thing.guessed.filter((guess) => guess !== column);
+    put({ ...thing, parts: [...thing.parts], rhymes: [...thing.rhymes], guessed, [column]: said.value }, at);
+  }
 }
+async function rename(thing: Thing, name: string, at: string): Promise<void> {
+  const [told] = (await toldOf(name === '' ? [] : [name])) ?? [];
+  put(renamed(thing, name, told ?? null), at);
+}
+/** A name becomes a member with what is known of it; without the server just the name. */
 async function add(): Promise<void> {
   const name = newName.value.trim();
   if (name === '') return;
-  const id = `thing-${newId()}`;
-  const order = generateKeyBetween(things.value.at(-1)?.order ?? null, null);
-  if (!put({ id, unitId: reading.value.frame.unit.id, name, order }, 'new')) return;
+  const told = await toldOf([name]);
+  isAway.value = told === null;
+  const order = generateKeyBetween(things.value.at(-1)?.order ?? null, null) as Thing['order'];
+  const at = { id: `thing-${newId()}` as Thing['id'], unitId: reading.value.frame.unit.id, order };
+  if (!put(told?.[0] ? thingFrom(told[0], at) : { ...at, name }, 'new')) return;
   newName.value = '';
   await nextTick();
   table.value?.querySelector<HTMLElement>('input[name="thing-new"]')?.focus();
 }
 const takeOut = ({ id }: Thing): void => void store.perform([{ type: 'book/drop', kind: 'things', id }]);
-const WIDE: readonly ThingColumn[] = ['kind', 'parts', 'picture'];
-const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
+const WIDE: readonly ThingColumn[] = ['kind', 'parts', 'rhymes'];
+const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
 </script>
 
 <template>
@@ -86,13 +150,14 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
     <p class="soft">
       Written down once, they are matched, sorted, put in order, paired, taken apart and spelled all week.
     </p>
+    <TakeThings />
     <div class="wrap">
       <table ref="table">
         <thead>
           <tr>
             <th scope="col">Member</th>
             <th
-              v-for="column in THING_COLUMN_IDS"
+              v-for="column in columns"
               :key="column"
               scope="col"
               :class="{ wide: WIDE.includes(column), slim: SLIM.includes(column) }"
@@ -111,12 +176,27 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
                 @change="take(thing, 'name', $event)"
               />
             </th>
-            <td v-for="column in THING_COLUMN_IDS" :key="column" :class="{ gap: gapAt(thing, column) }">
+            <td
+              v-for="column in columns"
+              :key="column"
+              :class="{ gap: gapAt(thing, column), guess: isGuess(thing, column) }"
+            >
+              <select
+                v-if="column === 'role'"
+                :value="thing.role ?? ''"
+                :aria-label="`Role of ${thing.name}`"
+                @change="take(thing, column, $event)"
+              >
+                <option value="">–</option>
+                <option v-for="(name, role) in THING_ROLES" :key="role" :value="role">{{ name }}</option>
+              </select>
               <input
+                v-else
                 :key="shown(thing, column)"
                 :value="shown(thing, column)"
                 :aria-label="`${THING_COLUMNS[column]} of ${thing.name}${gapAt(thing, column) ? `: ${gapAt(thing, column)}` : ''}`"
                 :title="gapAt(thing, column) ?? undefined"
+                :placeholder="offered(thing, column)"
                 :aria-invalid="wrong?.at === `${thing.id}.${column}`"
                 autocomplete="off"
                 @change="take(thing, column, $event)"
@@ -139,7 +219,7 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
                 @keydown.enter.prevent="add"
               />
             </th>
-            <td :colspan="THING_COLUMN_IDS.length + 1">
+            <td :colspan="columns.length + 1">
               <button type="button" aria-label="Add the member" @click="add">
                 <v-icon :icon="mdiPlus" size="16" aria-hidden="true" />
               </button>
@@ -148,6 +228,24 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound'];
         </tbody>
       </table>
     </div>
+    <p v-if="things.length && further.length" class="further">
+      <b>Also</b>
+      <button
+        v-for="column in further"
+        :key="column"
+        type="button"
+        data-test="ask-column"
+        @click="asked = [...asked, column]"
+      >
+        {{ THING_COLUMNS[column] }}
+      </button>
+      <button v-if="unheard.length" type="button" data-test="look-up" @click="lookUp">
+        Look up how {{ unheard.length === 1 ? 'one of them is' : `${unheard.length} of them are` }} spoken
+      </button>
+    </p>
+    <p v-if="isAway" class="soft" role="status">
+      How they are spoken cannot be looked up now: until then songs go by spelling.
+    </p>
     <p v-if="wrong" class="wrong" role="alert">{{ wrong.message }}</p>
     <ul v-if="gaps.length" class="gaps" data-test="thing-gaps">
       <li v-for="gap in gaps.slice(0, MOST_GAPS)" :key="`${gap.thingId}${gap.column}`">{{ gap.text }}</li>
@@ -202,6 +300,47 @@ input {
 }
 th input {
   font-weight: 600;
+}
+select {
+  width: 100%;
+  min-width: 96px;
+  height: 32px;
+  background: transparent;
+  border: 0;
+  color: inherit;
+  font: inherit;
+  font-size: 13.5px;
+}
+.guess input,
+.guess select {
+  color: var(--ink-soft);
+  font-style: italic;
+}
+input::placeholder {
+  color: var(--ink-soft);
+  font-style: italic;
+  opacity: 0.75;
+}
+.further {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1);
+  align-items: center;
+  margin-top: var(--gap-2);
+  font-size: 13px;
+}
+.further b {
+  margin-right: var(--gap-1);
+}
+.further button {
+  display: block;
+  width: auto;
+  min-height: 28px;
+  padding: 0 var(--gap-2);
+  border: 1.5px dashed var(--edge);
+  border-radius: 4px;
+  color: inherit;
+  font: inherit;
 }
 .gap {
   background: var(--care-bg);

@@ -45,15 +45,20 @@ export const KINDS = {
   things: 'artifact object',
 };
 
-/** About how large the real one is, in millimetres, by the senses that it begins at; the nearest wins. */
+/**
+ * About how large the real one is, in millimetres, by the senses that it begins at; the nearest wins. Only what is much of one size: a
+ * machine or a tool can be of any.
+ */
 export const SIZES = {
-  10: 'insect arthropod coin seed button bead nail:2 pin jewelry gem:2 nut berry edible_nut worm screw ring:8 drop',
-  100: 'edible_fruit vegetable utensil hand_tool tool implement glass:2 cup toy plaything card letter bird fish amphibian rodent shellfish fungus flower leaf baked_goods candy footwear glove:2 footwear:2 writing_implement key lock knot mollusk gastropod lamp:2 ball bottle food food:2',
-  400: 'container headdress garment bag carnivore dog cat musical_instrument book:2 clothing cloth_covering reptile fowl device basket fabric bird_of_prey aquatic_bird',
-  1000: 'furniture person home_appliance door bicycle wheeled_vehicle ungulate bear big_cat machine movable_barrier window bed cart barrel:2 primate:2 ladder',
-  5000: 'vehicle motor_vehicle craft:2 building structure housing room tree whale:2 elephant tower bridge bus truck train aircraft establishment:4 facility dinosaur excavation:3 way:6',
-  1000000:
-    'geological_formation body_of_water land:4 region:3 location celestial_body weather atmospheric_phenomenon star area tract',
+  10: 'insect coin seed bead berry edible_nut worm button',
+  80: 'edible_fruit shellfish fungus flower leaf candy egg key gastropod',
+  150: 'cup glass:2 cutlery:2 bird fish amphibian rodent footwear footwear:2 writing_implement',
+  400: 'fowl cat reptile bird_of_prey aquatic_bird headdress',
+  700: 'dog carnivore monkey',
+  1700: 'person ungulate big_cat door bicycle bed bear sofa',
+  4000: 'car motorcycle tractor elephant rowboat',
+  8000: 'truck bus tree whale:2 aircraft house locomotive',
+  20000: 'building ship tower train bridge',
 };
 
 const colours = {

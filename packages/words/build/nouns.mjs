@@ -69,6 +69,10 @@ const isUnfitSense = (s) => [...above(s).keys()].some((a) => blocked.has(a)) || 
 
 const names = new Set(emoji.map(({ name }) => name));
 
+// What one sees and holds before what is only spoken of; an animal before the meat of it.
+const weight = ({ s, count }) =>
+  (count + 1) * (synsets[s].field === 'animal' ? 12 : FREE.has(synsets[s].field) ? 3 : 1);
+
 /** Nouns that a person reads: the word and the sense that is meant, the most common fit one. */
 export function candidates(fromScenes) {
   const found = [];
@@ -86,11 +90,7 @@ export function candidates(fromScenes) {
         ({ s }) => PHYSICAL.has(synsets[s].field) && !synsets[s].pointers.some(([sign]) => sign === '@i'),
       )
       .filter(({ s }) => !/[A-Z]/.test(synsets[s].raw[synsets[s].words.indexOf(word)] ?? ''))
-      .toSorted(
-        (a, b) =>
-          (b.count + 1) * (FREE.has(synsets[b.s].field) ? 3 : 1) -
-          (a.count + 1) * (FREE.has(synsets[a.s].field) ? 3 : 1),
-      )
+      .toSorted((a, b) => weight(b) - weight(a))
       .at(0);
     if (!best) continue;
     const { field } = synsets[best.s];

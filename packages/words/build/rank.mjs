@@ -136,11 +136,11 @@ export const P = {
   scene: 1.6,
   part: 2.2,
   kind: 1.2,
-  sister: 1.2,
+  sister: 0.7,
   told: 2.2,
-  picture: 1.4,
+  picture: 0.8,
   token: 1.2,
-  group: 0.7,
+  group: 0.85,
 };
 for (const { things, themes } of scenes) {
   const list = things.filter(({ name }) => numberOf.has(name));
@@ -149,7 +149,7 @@ for (const { things, themes } of scenes) {
       both(
         nodeOf.get(a.name),
         nodeOf.get(b.name),
-        P.scene * rare(a.name) * rare(b.name) * (a.kind === b.kind ? 1 : P.group) * 0.12,
+        P.scene * rare(a.name) * rare(b.name) * (a.kind === b.kind ? P.group : 1) * 0.14,
       );
   });
   for (const a of list) {
@@ -205,11 +205,13 @@ nouns.forEach(({ s }, i) => {
 });
 for (const list of families.values())
   if (list.length <= 40)
-    for (const a of list) for (const b of list) if (a !== b) edge(a, b, 0.5 / list.length);
+    for (const a of list) for (const b of list) if (a !== b) edge(a, b, 0.25 / list.length);
 for (const { name, keys } of emoji) {
   const own = nodeOf.get(lemma(name) ?? '');
   // A maker's name among the keywords is no fruit.
-  const known = keys.filter((key) => key !== 'apple' || name.includes('apple')).flatMap((key) => nodeOf.get(lemma(key) ?? '') ?? []);
+  const known = keys
+    .filter((key) => key !== 'apple' || name.includes('apple'))
+    .flatMap((key) => nodeOf.get(lemma(key) ?? '') ?? []);
   if (own !== undefined)
     known.forEach((k, j) => both(own, k, ((DULL.has(nodes[k].word) ? 0.2 : 1) * P.picture) / (1 + 0.15 * j)));
   known.forEach((a, i) => known.slice(i + 1, 8).forEach((b) => both(a, b, 0.12)));
@@ -274,7 +276,7 @@ export function rank(seeds, most = 24) {
     if (!w) return [];
     const lift = Math.log(w / (base[i] + 3e-5) ** 0.6);
     const direct = Math.max(...seeds.map(([s]) => edges[s].get(i) ?? 0)) > 0.12 ? 0.7 : 0;
-    return [{ i, word: noun.word, score: lift + direct + worth(noun) + (isSeed.has(i) ? 2 : 0) }];
+    return [{ i, word: noun.word, score: lift + direct + worth(noun) + (isSeed.has(i) ? 9 : 0) }];
   });
   scored.sort((a, b) => b.score - a.score);
   const heads = new Map();

@@ -1,6 +1,6 @@
 import type { OfferedThing, ThemeOffers } from '@kobby/core';
 import { isSlip, plainWord, wordsOf } from './forms.ts';
-import type { Scene, SceneThing } from './scenes/index.ts';
+import { ROLE_OF_KIND, type Scene, type SceneThing } from './scenes/index.ts';
 import { told } from './told.ts';
 import type { Noun, WordBook } from './word-book.ts';
 
@@ -68,8 +68,10 @@ const found = (
 
 function offered(book: WordBook, thing: Noun | SceneThing): OfferedThing {
   if ('word' in thing) return told(book, thing.word);
-  const { kind, role, rank } = thing;
   const known = told(book, thing.name);
+  const kind = (thing.isPartner ? known.kind : null) ?? thing.kind;
+  const { rank } = thing;
+  const role = ROLE_OF_KIND[kind] ?? null;
   return {
     ...known,
     ...{ kind, role, rank },

@@ -6,6 +6,7 @@ const TEXTS = [
   ...['2027-03-08', '2027-03-12', '2024-02-29', '2027-03-11T09:40:00.000Z', '2027-03-11T10:10:00.000Z'],
   ...['09:30', '10:00', '12:30', '17:30', 'America/Chicago', 'https://example.org/kites', '#c94f4f'],
   ...['ab'.repeat(32), 'kites@example.org', 'unit-kites-1:p1', 'tick-1:2:3', '1-2, 4', 'kite-1:3'],
+  ...['K AY1 T', 'L AE1 N T ER0 N'],
 ];
 // Where nothing else fits.
 const RARE = [

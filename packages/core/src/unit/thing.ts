@@ -8,12 +8,12 @@ const wordSchema = lineSchema.nullable().default(null);
 
 /** What a member can be to its theme. Each that is filled opens patterns that ask for it: who works with which tool, what it is made of. */
 export const THING_ROLES = {
-  who: 'works or lives there',
+  who: 'who is there',
   place: 'the place',
-  carries: 'carries or moves',
+  carries: 'what moves',
   tool: 'a tool',
-  material: 'what it is made of',
-  sound: 'a sound it makes',
+  material: 'made of it',
+  sound: 'its sound',
 } as const;
 export type ThingRole = keyof typeof THING_ROLES;
 export const thingRoleSchema = z.enum(
@@ -127,6 +127,10 @@ const isEmpty = (thing: Thing, column: ThingColumn): boolean => {
 const sameName = (a: string, b: string): boolean =>
   a.trim().toLocaleLowerCase('en') === b.trim().toLocaleLowerCase('en');
 
+// What was only filled in for some is no promise that all have it.
+const isSaid = (thing: Thing, column: ThingColumn): boolean =>
+  !isEmpty({ ...thing, spoken: null }, column) && !(thing.guessed as readonly string[]).includes(column);
+
 /** The properties that at least one of the members has. */
 export const usedColumns = (things: readonly Thing[]): ReadonlySet<ThingColumn> =>
   new Set(THING_COLUMN_IDS.filter((column) => things.some((thing) => !isEmpty(thing, column))));
@@ -137,7 +141,9 @@ export const usedColumns = (things: readonly Thing[]): ReadonlySet<ThingColumn> 
  * member has are not asked for. In the order of the members.
  */
 export function thingGaps(things: readonly Thing[]): readonly ThingGap[] {
-  const used = [...usedColumns(things)].filter((column) => !OPTIONAL.has(column));
+  const used = THING_COLUMN_IDS.filter(
+    (column) => !OPTIONAL.has(column) && things.some((thing) => isSaid(thing, column)),
+  );
   return things.flatMap((thing) => [
     ...used
       .filter((column) => isEmpty(thing, column))

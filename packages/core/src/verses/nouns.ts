@@ -1,4 +1,5 @@
 import pluralize from 'pluralize';
+import { takesAn } from '../spoken/index.ts';
 
 /** A word in both its numbers. */
 export interface Noun {
@@ -23,12 +24,7 @@ const withSmallStart = (text: string): string =>
 /** The noun as it stands after a number: the one after 1, the many after all others, none included. */
 export const counted = ({ one, many }: Noun, n: number): string => (n === 1 ? one : many);
 
-// By sound, not by letter: `an hour`, `a unicycle`, `a one-eyed owl`.
-const SILENT_H = /^(?:hour|honest|honou?r|heir)/i;
-const SOUNDS_LIKE_YOU = /^(?:uni(?!n|m)|use|usu|ute|eu|ewe|one|once|u-|[uU]$)/i;
-
 /** A word with `a` or `an` before it, by how it sounds. */
 export function withArticle(word: string): string {
-  const isVowel = SILENT_H.test(word) || (/^[aeiou]/i.test(word) && !SOUNDS_LIKE_YOU.test(word));
-  return `${isVowel ? 'an' : 'a'} ${word}`;
+  return `${takesAn(word) ? 'an' : 'a'} ${word}`;
 }

@@ -8,6 +8,7 @@ containers: cup, jar, cooler, bucket
 money: coin, change
 places: stand(table+sign+awning), sidewalk
 order: lemon > juice > lemonade
+later: orange
 
 car wash; washing cars
 tools: sponge, hose, bucket, brush, squeegee, towel, spray nozzle, vacuum cleaner, roller brush
@@ -17,6 +18,7 @@ people: washer, driver, cashier
 places: car wash, drain, drying lane, pay booth
 clothes: rubber boots, apron
 sounds: swish
+later: wax
 
 detectives; mystery; clues; spies
 tools: magnifying glass, flashlight, notebook~pencil, camera, brush, map, code wheel, periscope, walkie-talkie
@@ -26,6 +28,7 @@ clothes: hat, coat, sunglasses
 animals: tracking dog
 places: hiding place
 materials: invisible ink
+later: hat, witness
 
 fossils; digging; archaeology; digging up the past
 tools: brush, shovel, trowel, sieve, magnifying glass, bucket, measuring tape, map, label
@@ -42,6 +45,7 @@ people: builder, architect, window washer
 tools: block, crane, level, ladder, tape measure
 materials: brick, steel
 places: city
+later: block, elevator
 
 canals; dams; locks on a canal; beavers
 places: canal, lock gate, dam, lake, bridge, bank, lodge, towpath
@@ -51,6 +55,7 @@ animals: beaver, duck, heron, fish
 tools: rope~post, crank, pole
 materials: water, log, mud, stone
 parts: gate, valve
+later: post, duck
 
 herbs and spices; herbs; spices; smells
 plants: mint, basil, parsley, dill, thyme, rosemary, lavender, sage
@@ -68,6 +73,7 @@ tools: scissors, tape, pen, stamp, string
 people: giver, friend, grandparent, shopkeeper, letter carrier
 materials: tissue paper, paper
 places: doorstep, gift shop
+later: giver, scissors
 
 umbrellas; umbrella; raincoats; staying dry
 things: umbrella(handle+rib+cloth+tip), sunshade, tent, raincoat, rain boots, rain hat, roof, awning, puddle
@@ -77,6 +83,7 @@ materials: wax, rubber, cloth
 places: bus stop, porch, gutter
 sky: raindrop, cloud, rainbow
 sounds: pitter-patter
+later: wax, rubber
 
 pockets and bags; bags; suitcases; packing
 containers: suitcase, backpack, purse, pocket, basket, lunch box, shopping bag, tool bag, mail bag, drawstring bag
@@ -100,6 +107,7 @@ people: sidewalk artist, teacher, sign painter
 places: sidewalk, driveway, playground, wall
 tools: bucket, brush, spray bottle, string
 materials: water
+later: teacher, bucket
 
 gates and fences; fence; gate
 things: gate, picket fence, stone wall, hedge, stile, garden gate, turnstile
@@ -108,6 +116,7 @@ tools: hammer~nail, saw, level, paintbrush, spade
 people: fence builder, farmer, gatekeeper
 animals: goat, sheep, cow
 materials: plank
+later: latch, hammer
 
 sleepover; blankets; cozy; quilts and pillows
 things: sleeping bag, pillow, blanket, quilt, flashlight, night light, stuffed animal, story book, alarm clock
@@ -117,4 +126,5 @@ people: sleeper, friend, storyteller
 places: blanket fort, bunk bed, tent
 sky: moon, star
 sounds: yawn
+later: sleeper
 `;

@@ -9,6 +9,7 @@ places: hill, meadow, clothesline
 sky: cloud, storm
 vehicles: sailboat, glider
 sounds: whoosh
+later: reel
 
 weather; weather forecast; sky and weather
 sky: sun, cloud, rain, snow, fog, rainbow, lightning, wind
@@ -49,6 +50,7 @@ places: pool, lake, campsite, meadow
 people: swimmer, lifeguard, ice cream seller
 animals: cricket, firefly
 plants: sunflower
+later: thunder
 
 autumn; fall; fall season
 plants: maple tree, acorn, pinecone, chestnut, red leaf, mushroom, aster
@@ -68,6 +70,7 @@ animals: chick, firefly, goose, rabbit
 tools: umbrella, fan, rake, snow shovel
 plants: tulip, sunflower, maple tree, evergreen
 order: spring > summer > autumn > winter
+later: firefly, chick
 
 rain; clouds; puddles; rainbows
 sky: raindrop, cloud, rainbow, thunder, lightning, fog, drizzle
@@ -78,6 +81,7 @@ animals: worm, snail, duck
 things: paper boat, mud
 sounds: drip
 people: walker
+later: rain barrel
 
 sun; sunshine; the sun; day and night
 sky: sun, moon, star, sunrise~sunset, shadow, cloud, rainbow
@@ -88,6 +92,7 @@ animals: rooster, lizard, firefly
 people: gardener, night watch, early riser
 places: window, meadow
 order: sunrise > noon > sunset > night
+later: rooster
 
 fire and ice; hot and cold; temperature
 hot things: soup, stove, sun, tea, oven, campfire, bath
@@ -96,6 +101,7 @@ tools: thermometer, kettle, thermos, fan, hot-water bottle, cooler
 clothes: mitten, sun hat, oven mitt
 people: cook, skater, ice cream seller
 materials: steam, water
+later: thermos
 
 trees; tree; woods; forest
 trees: oak, maple, pine, birch, apple tree, willow
@@ -106,6 +112,7 @@ people: forester, tree climber
 places: forest, tree house, clearing
 things made: chair, paper
 order: seed > seedling > sapling > tree
+later: woodpecker
 
 seeds; plants; growing; seeds and sprouts
 seeds: bean, sunflower seed, pea, corn kernel, apple seed, acorn, dandelion, pumpkin seed, lentil
@@ -116,6 +123,7 @@ materials: soil, water, sunlight
 animals: worm
 places: greenhouse
 order: bean > root > sprout > plant > flower
+later: gardener
 
 grass; meadow; meadow animals; wildflowers
 plants: grass, clover, dandelion, daisy, poppy, buttercup, thistle, cornflower
@@ -124,15 +132,17 @@ people: shepherd, walker, mower
 tools: lawn mower, scythe rake, net, magnifying glass
 places: meadow, path, burrow
 things: nest
+later: lawn mower, shepherd
 
 pond; pond life; lake; wetlands
 animals: duck, dragonfly, fish, newt, swan, heron, snail, water strider, turtle, beaver
 plants: water lily, reed, cattail, duckweed, willow
 tools: net, bucket, magnifying glass, binoculars
-people: fisher, ranger, paddler
 places: bank, boardwalk, dock
+people: fisher, ranger, paddler
 vehicles: rowboat
 order: egg > duckling > duck
+later: bucket
 
 insects; bugs; minibeasts; small animals
 animals: ladybird, ant, beetle, grasshopper, cricket, firefly, dragonfly, snail, worm, centipede, caterpillar, moth
@@ -141,6 +151,7 @@ tools: magnifying glass, net, bug jar, brush
 places: nest, log, garden, leaf, anthill
 people: insect researcher, gardener
 order: egg > larva > beetle
+later: magnifying glass
 
 birds; bird; bird feeder; nests
 animals: robin, sparrow, pigeon, duck, parrot, swan, hen, woodpecker, swallow
@@ -161,6 +172,7 @@ people: farmer, baker, cook
 tools: incubator, whisk, egg spoon, frying pan
 places: hen house, barn
 food: pancake, omelet
+later: incubator
 
 baby animals; animals and their young; farm babies
 young: chick, lamb, calf, foal, piglet, puppy, kitten, duckling, kid, cub
@@ -168,6 +180,7 @@ grown: hen, sheep, cow, horse, pig, dog, cat, duck, goat, lion
 people: farmer, vet, zookeeper
 food: milk, hay
 places: nest, barn
+later: vet, milk
 
 woodland; forest floor; woodland animals
 animals: deer, fox, badger, hedgehog, woodpecker, rabbit, beetle, snail, mouse
@@ -186,6 +199,7 @@ places: river, treetop, waterfall, rope bridge
 vehicles: canoe
 tools: binoculars
 sounds: squawk
+later: orchid, river guide
 
 savanna; safari; animals of africa
 animals: lion, zebra, giraffe, elephant, rhinoceros, hippopotamus, ostrich, cheetah, antelope, meerkat, hyena
@@ -194,6 +208,7 @@ people: ranger, guide, photographer
 tools: binoculars, camera, map, hat
 vehicles: jeep, bus
 places: water hole, plain, camp
+later: jeep
 
 desert; desert animals; cactus
 animals: camel, lizard, snake, scorpion, tortoise, roadrunner, fox, beetle
@@ -203,6 +218,7 @@ people: traveler, guide, camel driver
 materials: sand, rock, salt
 tools: water bottle, tent, sun hat, scarf, map
 sky: sun
+later: aloe, scorpion
 
 cats; dogs; cats and dogs
 animals: cat, kitten, dog, puppy
@@ -230,6 +246,7 @@ tools: spade, trowel, magnifying glass, sieve, bucket, rake
 people: gardener, composter, potter
 places: compost heap, garden bed, puddle, burrow
 food: apple core, banana peel, eggshell
+later: sand, composter, gardener
 
 fruit and vegetables; vegetables; healthy food
 vegetables: carrot, pea, corn, broccoli, pepper, cucumber, bean, beet, cabbage, onion
@@ -248,12 +265,13 @@ places: fruit stand
 
 corn; harvest; harvest festival; wheat and bread
 plants: corn, wheat, squash, potato, bean, sunflower
-food: bread, popcorn, soup, pie, flour, oatmeal
+food: bread, popcorn, flour, oatmeal, pie, soup
 people: farmer, miller, baker
 vehicles: tractor, combine, wagon
 tools: rake, basket, sack, scarecrow
 places: field, barn, mill, silo
 order: seed > wheat > flour > bread
+later: combine, miller, soup
 
 soup; stone soup; making soup
 food: carrot, potato, onion, celery, bean, noodle, pea, tomato, corn, broth
@@ -265,12 +283,13 @@ places: table
 sounds: bubble
 
 sandwiches; lunch; lunch box; snack time
-food: bread, cheese, tomato, lettuce, cucumber, apple, egg, jam, yogurt, pickle, cracker
+food: bread, cheese, tomato, lettuce, cucumber, jam, egg, pickle, apple, yogurt, cracker
+tools: butter knife, toaster, cutting board, napkin
 containers: lunch box, water bottle, jar, bag
-tools: butter knife, cutting board, toaster, napkin
 dishes: plate, cup~straw
 people: cook, helper, guest
 places: table, picnic blanket
+later: bag, cup
 
 breakfast; pancakes; morning
 food: pancake, cereal, egg, toast, oatmeal, fruit, waffle, jam, milk, juice, honey, yogurt
@@ -288,6 +307,7 @@ people: cook, noodle maker, guest
 places: market, kitchen
 materials: flour
 clothes: apron
+later: flatbread, tortilla, market, teapot
 
 milk; dairy; cheese; cows
 animals: cow, calf, goat, sheep
@@ -299,6 +319,7 @@ vehicles: milk truck, tractor
 places: barn, dairy, pasture
 order: cow > milk > butter
 materials: hay
+later: sheep
 
 honey; jam; jars and lids; canning
 food: honey, jam, pickle, peach, tomato sauce, berry, syrup
@@ -307,6 +328,7 @@ tools: funnel, spoon, ladle, pot, label, tongs, sieve, scale, thermometer
 people: jam maker, beekeeper, cook, picker
 materials: sugar, water
 places: pantry, market stall
+later: funnel, peach, tomato sauce
 
 tea; tea party; tea and cups
 dishes: teapot~lid, teacup~saucer, sugar bowl, milk jug, teaspoon, plate, cake stand
@@ -317,4 +339,5 @@ furniture: table, chair
 plants: flower
 paper things: invitation
 places: garden
+later: sandwich
 `;

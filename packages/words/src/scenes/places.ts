@@ -19,6 +19,7 @@ materials: flour, yeast, dough, salt
 places: counter, cooling rack, shop window
 clothes: apron, baker's hat
 order: flour > dough > roll
+later: mixer
 
 market; farmers market; market stall
 food: tomato, carrot, cheese, egg, honey, melon, lettuce
@@ -29,6 +30,7 @@ vehicles: cart, van, wheelbarrow
 places: stall(table+awning+pole), market square
 money: coin~purse, note, change
 sounds: ding
+later: till
 
 grocery store; supermarket; shop; store
 food: milk, bread, banana, cereal, noodles, apple
@@ -58,6 +60,7 @@ places: ward, waiting room, operating room, front desk
 clothes: mask, gown, gloves, name band
 materials: gauze, cotton, plaster
 sounds: beep
+later: syringe
 
 doctor; doctor's office; clinic; health center
 people: doctor, nurse, patient, baby
@@ -76,6 +79,7 @@ places: waiting room, dentist chair, sink
 clothes: mask, gloves, bib, goggles
 food: apple, carrot, milk, cheese
 containers: cup, tooth box
+later: patient, tongue
 
 restaurant; café; cafe; diner
 people: cook, waiter, guest, dishwasher
@@ -86,6 +90,7 @@ places: kitchen, table, counter
 clothes: apron, chef's hat
 paper things: bill, napkin
 sounds: sizzle
+later: order pad
 
 pizza shop; pizzeria; pizza
 food: pizza(crust+sauce+cheese+topping), tomato, mushroom, olive, pepper, pineapple, basil
@@ -97,6 +102,7 @@ containers: pizza box, pan
 vehicles: scooter
 places: counter, kitchen
 order: flour > dough > sauce > cheese > pizza
+later: waiter, pepper
 
 ice cream shop; ice cream; ice cream parlour
 food: ice cream, cone, scoop, sundae, popsicle, sprinkles, cherry
@@ -116,6 +122,7 @@ clothes: helmet, boots, coat, mask, gloves
 places: fire station, garage, pole
 materials: water, foam
 sounds: nee-naw
+later: fire boat, driver
 
 police station; police; police officer
 people: police officer, driver, dispatcher, neighbour
@@ -125,6 +132,7 @@ clothes: uniform, cap, vest, boots
 places: police station, front desk, crossing
 animals: police dog, police horse
 sounds: woo-woo
+later: driver
 
 school; classroom
 people: teacher, pupil, principal, crossing guard
@@ -135,6 +143,7 @@ containers: backpack, lunch box, pencil case
 places: classroom, playground, gym, hall
 vehicles: school bus
 sounds: ring
+later: principal
 
 toy store; toys; toy shop
 toys: ball, doll, puzzle, blocks, spinning top, jump rope, yo-yo, puppet, marble
@@ -143,6 +152,7 @@ people: shopkeeper, toy maker, child, grandparent
 places: shelf, counter, shop window
 tools: price tag, till, wrapping paper, screwdriver
 materials: wood, cloth, ribbon
+later: price tag
 
 shoe store; shoes; shoe shop
 clothes: boot, sandal, slipper, sneaker, rain boot, sock, shoe(heel+sole+tongue+lace)
@@ -152,6 +162,7 @@ containers: shoebox, bag
 materials: leather, rubber, cloth
 places: bench, shelf, shop window
 fasteners: buckle, lace, zipper
+later: leather
 
 clothing store; clothes; dressing up; getting dressed
 clothes: shirt(collar+sleeve+button+pocket), trousers, dress, skirt, sweater, coat, scarf, sock~shoe, pajamas
@@ -212,7 +223,7 @@ order: dirty shirt > washing machine > clothesline > iron > closet
 
 bank; money
 money: coin, bill, penny, check, gold bar
-containers: piggy bank, wallet, purse, safe(door+dial+handle+lock), vault
+containers: piggy bank, wallet, purse, strongbox(door+dial+handle+lock), vault
 people: teller, guard, saver, manager
 tools: counting machine, key, calculator, pen, stamp
 places: counter, cash machine, front desk
@@ -227,6 +238,7 @@ tools: magnifying glass, lamp, brush, map, audio guide
 places: gallery, entrance, workshop, coat room
 furniture: glass case, frame, bench, pedestal
 paper things: ticket, label, postcard
+later: magnifying glass, lamp, crown, guard
 
 theater; theatre; puppet theater; stage
 people: actor, dancer, musician, director, audience
@@ -236,6 +248,7 @@ places: stage, backstage, balcony, box office
 props: puppet, sword of card, lantern, painted tree
 paper things: ticket~program, poster
 sounds: clap
+later: sword of card, director
 
 cinema; movies; film
 people: film maker, actor, usher, guest
@@ -246,15 +259,17 @@ furniture: seat, curtain
 paper things: ticket, poster, script
 materials: film, light
 containers: popcorn box, cup
+later: pretzel, lobby, juice, clapper board
 
 playground; park
 equipment: slide(ladder+rail+chute), swing(seat+chain+frame), seesaw, climbing frame, sandbox, merry-go-round, spring rider, monkey bars
-people: child, gardener, parent
 toys: ball, bucket~shovel, kite, jump rope
+people: child, gardener, parent
 places: path, lawn, bench, fountain, pond
 animals: duck, pigeon
 tools: rake, trash can
 plants: tree
+later: gardener, lawn, path
 
 zoo; zoo animals
 animals: monkey, lion, giraffe, zebra, camel, parrot, tortoise, flamingo, seal, kangaroo
@@ -265,6 +280,7 @@ tools: bucket, broom, map, hose
 vehicles: zoo train
 sounds: roar
 animal parts: trunk, mane
+later: zoo train, banana
 
 farm; farm animals; barn
 animals: cow, pig, hen, sheep, goat, horse, duck
@@ -275,6 +291,7 @@ tools: pitchfork, milk pail, rake, trough
 materials: hay, wool, milk
 sounds: moo
 containers: silo, egg basket
+later: milker, trailer
 
 garden; vegetable garden; gardening
 plants: tomato, bean, carrot, lettuce, pea, radish, sunflower
@@ -306,6 +323,7 @@ tools: key~lock, broom, doorbell, mailbox
 places: porch, yard
 sounds: ding-dong
 materials: brick
+later: cellar
 
 kitchen; cooking
 tools: pan~lid, wooden spoon, whisk, peeler, grater, measuring cup, ladle, cutting board, sieve
@@ -338,6 +356,7 @@ sounds: snore
 places: bedroom, bunk
 materials: feather, wool
 animals: moth, hedgehog
+later: night table, dark
 
 airport; airplanes; flying
 vehicles: airplane(wing+tail+engine+wheel), helicopter, fuel truck, luggage cart, bus, glider
@@ -347,6 +366,7 @@ tools: scanner, windsock, radar, map, headset
 paper things: ticket~passport
 containers: suitcase, tray
 sounds: whoosh
+later: fuel truck, scanner
 
 train station; trains; railway
 vehicles: engine(wheel+whistle+cab+buffer), passenger car, freight car, caboose, handcar
@@ -356,6 +376,7 @@ tools: whistle, signal, ticket punch~ticket, switch, clock, lantern
 materials: rail, coal, steam
 containers: suitcase
 sounds: choo-choo
+later: ticket punch, engineer
 
 bus; bus stop; bus station
 vehicles: bus(wheel+door+wiper+horn), double-decker, minibus, school bus
@@ -365,6 +386,7 @@ tools: bell, ticket machine, mirror, timetable, wiper, fare box
 paper things: ticket, map, pass
 parts: seat, pole, strap, step
 sounds: beep-beep
+later: ticket machine
 
 tram; streetcar
 vehicles: tram(wheel+door+bell+window), horse tram, cable car
@@ -375,6 +397,7 @@ tools: bell, ticket punch~ticket, lever, timetable, switch
 parts: pole, seat, strap, step
 sounds: ding-ding
 paper things: map
+later: electricity, ticket punch, wire
 
 harbor; harbour; port; boats in the harbour
 vehicles: ship, tugboat, ferry, sailboat(sail+mast+rudder+hull), barge, rowboat~oar
@@ -384,6 +407,7 @@ tools: crane, anchor~chain, rope, buoy, compass, net, bell
 containers: cargo box, barrel
 animals: seagull, fish
 sounds: toot
+later: cargo box, barrel
 
 gas station; garage; car repair; mechanic
 vehicles: car(wheel+hood+headlight+door), tow truck, motorcycle, van
@@ -393,4 +417,5 @@ materials: oil, fuel, water, rubber
 places: pump, workshop, car lift, car wash
 parts: tire, engine, spark plug, battery
 sounds: vroom
+later: washer, fuel
 `;

@@ -8,6 +8,8 @@ export interface SceneThing {
   readonly parts: readonly string[];
   readonly pair: string | null;
   readonly rank: number | null;
+  /** Written down beside what it goes with: of a kind and role of its own. */
+  readonly isPartner: boolean;
 }
 
 /** What happens at a place or with a thing, as a list of things to take: what no dictionary tells. */
@@ -16,10 +18,12 @@ export interface Scene {
   readonly themes: readonly string[];
   /** The most telling first. */
   readonly things: readonly SceneThing[];
+  /** What belongs to it, but not among the first that are offered. */
+  readonly later: ReadonlySet<string>;
 }
 
-// What a kind of thing is to a theme. All other kinds have no role.
-const ROLE_OF_KIND: Readonly<Record<string, ThingRole>> = {
+/** What a kind of thing is to a theme; all other kinds have no role. */
+export const ROLE_OF_KIND: Readonly<Record<string, ThingRole>> = {
   people: 'who',
   animals: 'who',
   places: 'place',
@@ -35,7 +39,7 @@ const LAST: ReadonlySet<string> = new Set(['sounds']);
 /**
  * Scenes as they are written down, apart by an empty line. The first line of each has the names of the theme, apart by `;`; every
  * other one a kind and its things, the most telling first. `tram(wheel+bell)` has parts, `lock~key` are partners, and a line
- * `order: seed > sprout > plant` says what comes after what; what is in no list joins it there.
+ * `order: seed > sprout > plant` says what comes after what; what is in no list joins it there. `later: …` names what is no first choice.
  */
 export function readScenes(text: string): readonly Scene[] {
   return text
@@ -51,13 +55,14 @@ function readScene(block: string): Scene {
     return { kind: line.slice(0, colon).trim(), said: line.slice(colon + 1) };
   });
   const order = groups.find(({ kind }) => kind === 'order');
+  const later = groups.find(({ kind }) => kind === 'later');
   const ranked = (order?.said.split('>') ?? []).map((name) => name.trim());
   const rankOf = (name: string): number | null => {
     const at = ranked.indexOf(name);
     return at < 0 ? null : at + 1;
   };
   const listed = groups
-    .filter((group) => group !== order)
+    .filter((group) => group !== order && group !== later)
     .map(({ kind, said }) => said.split(',').flatMap((entry) => thingsOf(entry, kind, rankOf)));
   const seen = new Set<string>();
   const once = ({ name }: SceneThing): boolean => !seen.has(name) && !!seen.add(name);
@@ -69,9 +74,13 @@ function readScene(block: string): Scene {
     .filter((name) => !seen.has(name))
     .map((name) => ({
       ...{ name, kind: 'in order', role: null, parts: [] },
-      ...{ pair: null, rank: rankOf(name) },
+      ...{ pair: null, rank: rankOf(name), isPartner: false },
     }));
-  return { themes: names.split(';').map((name) => name.trim()), things: [...things, ...only] };
+  return {
+    themes: names.split(';').map((name) => name.trim()),
+    things: [...things, ...only],
+    later: new Set(later?.said.split(',').map((name) => name.trim())),
+  };
 }
 
 function thingsOf(entry: string, kind: string, rankOf: (name: string) => number | null): SceneThing[] {
@@ -84,6 +93,7 @@ function thingsOf(entry: string, kind: string, rankOf: (name: string) => number 
     parts: i > 0 || parts === '' ? [] : parts.split('+').map((part) => part.trim()),
     pair: names.length > 1 ? names[1 - i]! : null,
     rank: rankOf(name),
+    isPartner: i > 0,
   }));
 }
 

@@ -8,6 +8,7 @@ tools: rope, life ring, anchor, horn, compass, chain, flag
 parts: ramp, railing, funnel, propeller
 paper things: ticket
 sounds: toot
+later: truck, railing
 
 sailing boats; sailing; sailboats
 vehicles: sailboat(sail+mast+rudder+hull), raft, dinghy, catamaran
@@ -17,6 +18,7 @@ places: harbor, lake, dock, boathouse
 clothes: life vest, rain jacket, cap
 parts: sail, deck, cabin, keel
 materials: wind, canvas
+later: crew
 
 rowboats; canoes; boats
 vehicles: rowboat~oar, canoe~paddle, raft, kayak, houseboat, motorboat, ferry
@@ -26,6 +28,7 @@ tools: anchor, rope, bucket, life ring, oarlock
 clothes: life vest
 materials: wood, water
 parts: hull, seat, bow~stern
+later: wood, fisher
 
 cars; car; driving
 vehicles: car(wheel+door+headlight+bumper+horn), race car, taxi, van, tow truck, electric car
@@ -34,6 +37,7 @@ places: garage, road, car wash, parking lot, bridge
 tools: key, jack, air pump, map
 parts: engine, tire, mirror, seat belt, steering wheel
 sounds: honk
+later: jack, air pump
 
 race cars; racing; race track
 vehicles: race car(wheel+wing+engine+number), go-kart, tow truck
@@ -44,6 +48,7 @@ clothes: helmet, gloves, racing suit
 prizes: trophy, medal, ribbon
 parts: tire
 sounds: vroom
+later: flag waver
 
 trucks; big trucks; lorries
 vehicles: dump truck, tow truck, fire truck, milk truck, garbage truck, moving van, delivery truck
@@ -53,6 +58,7 @@ places: road, loading dock, warehouse, weigh station
 tools: hand truck, strap, forklift, ramp, map
 materials: gravel, fuel, cargo
 sounds: beep-beep
+later: hand truck, tailgate
 
 bicycles; bikes; cycling; wheels on the path
 vehicles: bicycle(wheel+pedal+chain+saddle+handlebar), tricycle, balance bike, scooter, cargo bike, tandem
@@ -62,6 +68,7 @@ clothes: helmet, gloves, vest
 places: path, bike rack, ramp
 containers: basket, bike bag
 parts: spoke, brake
+later: courier, path
 
 things that fly; flight; hot air balloons
 vehicles: airplane, helicopter, hot air balloon(basket+burner+rope+envelope), glider, airship, drone, parachute
@@ -71,6 +78,7 @@ places: sky, runway, hangar, launch field
 animals: pigeon, dragonfly
 tools: windsock, propeller, fan, sandbag
 materials: wind, feather
+later: sky, skydiver
 
 space; space travel; astronauts
 vehicles: rocket(nose+engine+fin+window), space shuttle, space station, rover, satellite
@@ -81,6 +89,7 @@ clothes: space suit, helmet, gloves, moon boots
 places: launch pad, crater
 sounds: whoosh
 food: space food
+later: controller
 
 moon; the moon; phases of the moon
 sky: full moon, half moon, crescent, new moon, star, sun, Earth, cloud
@@ -91,6 +100,7 @@ vehicles: rocket, rover
 animals: moth, wolf
 materials: moon dust, silver
 order: new moon > crescent > half moon > full moon
+later: flashlight, night watch
 
 night sky; stars; stars and planets
 sky: star, moon, planet, comet, shooting star, constellation, cloud, Milky Way
@@ -108,6 +118,7 @@ tools: crane, hammer~nail, drill, level, tape measure, shovel, ladder
 materials: brick, cement, beam, sand
 clothes: hard hat, work boots
 order: hole > wall > roof
+later: carpenter
 
 cranes; cranes and pulleys; lifting; pulleys
 machines: crane(hook+boom+cab+cable), pulley~rope, hoist, forklift, winch, elevator, lever
@@ -117,6 +128,7 @@ tools: hook, chain, basket, bucket, magnet
 materials: beam, load, steel
 vehicles: tow truck, dump truck
 toys: blocks
+later: hoist, winch
 
 bridges; bridge
 bridges: arch bridge, drawbridge, rope bridge, beam bridge, footbridge, suspension bridge, covered bridge
@@ -126,6 +138,7 @@ vehicles: train, truck, barge
 materials: stone, steel, rope, plank
 places: river, valley, road
 tools: crane
+later: arch
 
 tunnels; tunnel; under the ground
 places: train tunnel, subway, cave, mine, burrow, cellar, entrance~exit
@@ -135,6 +148,7 @@ tools: shovel, headlamp, pickaxe, lantern, rope
 vehicles: train, mine cart, dump truck
 animals: mole, worm, rabbit
 materials: rock, soil, brick
+later: mine
 
 roads; road signs; traffic; streets
 signs: stop sign, traffic light, arrow, crossing sign, street name, speed sign
@@ -144,6 +158,7 @@ places: crossing, sidewalk, bridge, corner, roundabout
 materials: asphalt, gravel, paint
 tools: traffic cone, barrier, roller
 sounds: honk
+later: asphalt
 
 maps; treasure maps; finding the way
 tools: map, compass(needle+dial+cover+letters), globe, ruler, spyglass, magnifying glass, pencil
@@ -162,6 +177,7 @@ plants: palm tree, reed
 tools: map, spyglass, net, fishing rod
 food: coconut
 materials: driftwood
+later: islander, bay
 
 lighthouses; lighthouse
 parts: lamp, tower, lens, gallery, door, spiral stairs, window
@@ -172,6 +188,7 @@ tools: foghorn, rope, spyglass, logbook, oil can
 materials: light, fog
 animals: seagull
 sounds: toot
+later: spiral stairs
 
 elevators; escalators; up and down
 machines: elevator(door+button+cable+cab), escalator, stairs, ramp, crane, seesaw, hoist, cable car
@@ -181,6 +198,7 @@ places: tower, floor, lobby, cellar, roof
 signs: arrow, number
 vehicles: luggage cart
 sounds: ding
+later: rail, mechanic, arrow
 
 trailers; camper vans; road trip; travel
 vehicles: camper van, car, trailer, motorcycle, bus
@@ -190,6 +208,7 @@ places: road, campground, gas station, bridge, motel, beach
 containers: suitcase, backpack, water bottle
 paper things: postcard, ticket, travel book
 clothes: sunglasses~sunglasses case, hat, rain jacket
+later: driver, tour guide
 
 camping; camp; campsite; tents
 tools: tent(pole+peg+rope+flap), sleeping bag, flashlight, lantern, compass, map, cooking pot, mug, hammock
@@ -200,6 +219,7 @@ containers: backpack, water bottle, cooler
 materials: firewood, canvas
 animals: raccoon, fox
 vehicles: canoe
+later: toasted bread
 
 picnic; picnics
 food: sandwich, grapes, watermelon, lemonade, cookie, egg, cheese, cucumber
@@ -210,6 +230,7 @@ places: meadow, park, riverbank, picnic table
 animals: ant, sparrow, duck
 toys: ball, kite, flying disc
 clothes: sun hat
+later: cooler
 
 hiking; mountains; mountain climbing
 places: mountain, trail, summit, cave, hut, waterfall, valley~peak
@@ -249,6 +270,7 @@ places: river, pier, lake, dock, market stall
 clothes: rubber boots, rain hat, vest
 parts: fin, scale
 containers: cooler
+later: boat builder, fishing boat
 
 horse riding; stable; ponies
 animals: pony, foal, mare, donkey, barn cat
@@ -258,6 +280,7 @@ places: stable, pasture, arena, hay loft
 food: hay, oats, carrot
 clothes: helmet, riding boots
 parts: mane
+later: barn cat
 
 delivery; parcels; moving house
 vehicles: moving van, delivery van, hand truck, cargo bike, cart
@@ -267,6 +290,7 @@ tools: tape, rope, label, marker, key, ramp, bubble wrap, strap
 places: doorstep, warehouse, new house, old house
 materials: cardboard, paper
 paper things: address, list
+later: tool box, tape, driver
 
 recycling; garbage; trash; waste
 containers: recycling bin, trash can, bottle, can, jar, carton, bag
@@ -276,15 +300,17 @@ materials: paper, plastic, glass, metal, compost, cloth
 places: dump, recycling center, compost heap
 tools: gloves, broom~dustpan, magnet, picker
 order: bottle > recycling bin > garbage truck > recycling center
+later: plastic
 
 water cycle; water; water works
 materials: water, ice, steam, rain, snow, dew
 places: river, sea, well, waterfall, lake, spring, water tower
 tools: tap, pipe, hose, pump, bucket, funnel, sieve, watering can, water wheel
-people: plumber, swimmer, well digger
-parts: valve, drain
 sky: cloud
+parts: valve, drain
+people: plumber, swimmer, well digger
 order: sea > cloud > rain > river
+later: valve, plumber
 
 rivers; river; creek
 places: spring, stream, river, waterfall, bank, bridge, lake, dam
@@ -295,6 +321,7 @@ plants: reed, willow
 materials: pebble, water, mud
 tools: net
 order: spring > stream > river > sea
+later: ferry captain
 
 ships; big ships; cargo ships
 vehicles: cargo ship, tugboat, cruise ship, tanker, lifeboat, sailing ship, icebreaker
@@ -304,6 +331,7 @@ tools: compass, rope, bell, spyglass, chart
 places: harbor, lock
 materials: cargo
 sounds: toot
+later: rudder, tanker
 
 pirates; treasure; treasure hunt
 vehicles: sailing ship, rowboat
@@ -314,6 +342,7 @@ treasure: gold coin, pearl, jewel, crown
 places: island, cave, harbor, crow's nest
 animals: parrot, monkey
 clothes: eye patch, hat, striped shirt
+later: cook, sack
 
 trains of the city; subway; underground trains
 vehicles: subway train(door+wheel+window+headlight), escalator, elevator
@@ -324,4 +353,5 @@ paper things: ticket, timetable, poster
 materials: rail, tile
 parts: seat, strap, pole
 sounds: whoosh
+later: musician
 `;

@@ -8,6 +8,7 @@ things made: box, birdhouse, stool, toy boat
 places: workbench, workshop
 clothes: apron, goggles
 order: tree > log > plank > stool
+later: furniture maker, box, dowel
 
 tools; toolbox; tool box; fixing things
 tools: hammer~nail, screwdriver~screw, wrench~bolt, pliers, saw, tape measure, level, drill, flashlight, clamp, file, paintbrush
@@ -16,6 +17,7 @@ people: builder, plumber, mechanic, electrician
 materials: glue, tape, wire
 places: workbench
 clothes: gloves, goggles
+later: plumber
 
 plumber; pipes; plumbing
 tools: wrench, pipe, plunger, bucket, flashlight, pipe cutter, tape, pump, hose
@@ -26,6 +28,7 @@ containers: toolbox
 materials: water, copper
 vehicles: van
 sounds: drip
+later: elbow pipe, pipe cutter
 
 electrician; electricity; lights; flashlights
 tools: flashlight(bulb+battery+switch+lens), lamp, lantern, switch, plug~socket, wire, bulb, battery, screwdriver, ladder
@@ -35,6 +38,7 @@ places: power station, street light, fuse box
 materials: copper, glass
 sky: lightning, sun
 containers: toolbox
+later: copper, lighthouse keeper, power station
 
 painter; painting; paint; house painter
 tools: paintbrush, roller~tray, ladder, scraper, sponge, easel, palette, drop cloth, stencil
@@ -44,6 +48,7 @@ places: wall, studio, fence, gallery
 containers: bucket, paint can, cup
 clothes: smock, painter's cap
 things made: picture, mural
+later: water, artist
 
 artist; art; art studio; drawing
 tools: paintbrush, easel, palette, pencil~eraser, crayon, scissors, sponge, stamp~ink pad, marker
@@ -52,6 +57,7 @@ people: artist, sculptor, model
 things made: picture, statue, collage, mask, print
 places: studio, gallery
 clothes: smock
+later: sculptor
 
 clay; pottery; potter
 tools: potter's wheel, rolling pin, wire cutter, sponge, stamp, brush, carving stick
@@ -71,6 +77,7 @@ people: weaver, spinner, dyer, shepherd
 animals: sheep, silkworm
 places: mill
 order: sheep > wool > yarn > scarf
+later: linen, silkworm
 
 sewing; tailor; quilts; buttons
 tools: needle~thread, scissors, pin~pincushion, thimble, tape measure, sewing machine, iron, chalk
@@ -79,6 +86,7 @@ things made: quilt, apron, dress, pillow, curtain
 people: tailor, quilter, dressmaker
 containers: sewing basket, button box
 places: workroom
+later: dress, lace
 
 knitting; yarn; scarves
 tools: knitting needle, crochet hook, scissors, stitch counter, tape measure, knitting spool
@@ -89,6 +97,7 @@ animals: sheep, goat, alpaca, rabbit
 containers: yarn basket, bag
 colours: stripe, pattern
 furniture: rocking chair
+later: cotton
 
 paper; paper making; folding paper
 paper things: book, newspaper, card, envelope, bag, box, lantern, kite, paper plane, boat
@@ -97,6 +106,7 @@ materials: cardboard, tissue paper, pulp, wood, crepe paper
 people: printer, paper maker, bookbinder
 machines: paper press
 order: tree > wood > pulp > paper
+later: printer, pulp, paper press
 
 newspaper; printing; printing press; news
 machines: printing press, computer, camera, copier, typewriter
@@ -106,6 +116,7 @@ tools: stamp~ink pad, roller, letter block, pencil, notebook
 materials: ink, paper
 places: newsroom, newsstand, doorstep
 sounds: clack
+later: copier, editor
 
 photos; photographer; camera; cameras
 tools: camera(lens+button+strap+flash), tripod, film, lamp, screen, album, frame, mirror
@@ -116,6 +127,7 @@ props: hat, backdrop, umbrella
 materials: light
 containers: camera bag
 sounds: click
+later: negative, lamp
 
 clocks; time; clocks and watches; watches
 clocks: alarm clock, cuckoo clock, hourglass, sundial, wristwatch, grandfather clock, stopwatch, timer
@@ -124,15 +136,17 @@ people: clockmaker, timekeeper, conductor
 tools: tweezers, magnifying glass, key, screwdriver
 places: clock tower, station
 sounds: tick-tock, ding-dong
+later: tweezers
 
 locks and keys; keys; locksmith; locks
 locks: padlock~key, door lock, bicycle lock, combination lock, latch, bolt, chain
 keys: house key, car key, skeleton key, key ring, key card
 people: locksmith, doorkeeper, guard
-containers: treasure chest, safe, piggy bank, diary, suitcase, locker
+containers: treasure chest, strongbox, piggy bank, diary, suitcase, locker
 places: door, gate, key hook
 materials: brass, iron
 sounds: click
+later: door lock
 
 gears; wheels and gears; machines; simple machines
 machines: gear, wheel, lever, pulley~rope, ramp, wedge, crank, spring
@@ -141,6 +155,7 @@ things: clock, bicycle, wind-up toy, egg beater, scale, windmill
 tools: wrench, screwdriver~screw, oil can, chain, belt
 places: workshop, mill
 materials: metal, oil
+later: egg beater
 
 inventors; inventions; robots
 machines: robot(arm+head+battery+wheel), computer, light bulb, telephone, radio, engine, rocket
@@ -150,6 +165,7 @@ places: workshop, laboratory
 materials: metal, cardboard
 parts: gear, antenna
 sounds: beep
+later: metal
 
 magnets; magnet
 magnets: bar magnet, horseshoe magnet, wand magnet, fridge magnet, button magnet
@@ -159,6 +175,7 @@ people: scientist, sorter, crane driver
 machines: crane, compass
 materials: iron, steel
 parts: north~south
+later: sorter
 
 balance scales; scales; weighing; heavy and light
 tools: balance scale(pan+beam+pointer+stand), kitchen scale, weight, spring scale, baby scale, bathroom scale
@@ -167,6 +184,7 @@ light things: feather, cotton ball, leaf, paper, balloon
 people: grocer, baker, jeweler, weigher
 places: market stall, laboratory, weigh station
 machines: seesaw, crane
+later: pumpkin
 
 mirrors; mirror; reflections
 mirrors: hand mirror, wall mirror, car mirror, curved mirror, pocket mirror, dentist mirror
@@ -176,6 +194,7 @@ tools: kaleidoscope, telescope, flashlight, periscope, prism
 places: lake, dressing room
 materials: glass, light
 sky: moon
+later: dancer, curved mirror
 
 glass; windows and glass; glass blower
 things made: window, bottle, jar, drinking glass, vase, marble, lens, bead, light bulb
@@ -184,6 +203,7 @@ tools: blowpipe, tongs, magnifying glass, squeegee, cutter
 materials: sand, fire, light, color
 places: furnace, greenhouse, workshop
 containers: fish tank
+later: tongs, glazier, blowpipe, fire
 
 bricks; walls; bricklayer
 materials: brick, mortar, sand, cement, clay, water, stone
@@ -200,6 +220,7 @@ tools: scissors, hole punch, glue stick, marker
 things made: house, robot, boat, castle, tunnel, train
 parts: lid, flap, corner
 people: packer
+later: hole punch
 
 string; rope; ropes and knots; knots
 materials: string, rope, yarn, ribbon, shoelace, wire, thread
@@ -207,6 +228,7 @@ tools: spool, pulley, hook, scissors, needle
 knots: knot, bow, loop, braid, lasso, net, tassel
 people: sailor, climber, rope maker, weaver
 things: swing, jump rope, kite tail, clothesline, hammock, spiderweb
+later: hook, swing
 
 buttons and beads; beads; jewelry; jeweller
 beads: bead, pearl, button, charm, shell, ring, bell
@@ -215,6 +237,7 @@ tools: needle~thread, pliers, tweezers, string, scale, magnifying glass
 people: jeweler, collector, customer
 materials: gold, silver, glass, wood
 containers: jewelry box
+later: crown, pliers
 
 fabric; cloth; textures; feeling things
 fabrics: silk, velvet, wool, cotton, felt, fur, lace, denim, burlap, corduroy
@@ -224,6 +247,7 @@ soft things: cotton ball, feather, pillow
 people: tailor, weaver
 tools: scissors, blindfold
 containers: feely bag
+later: bark, brick
 
 metal; blacksmith; tin
 tools: hammer, anvil, tongs, bellows, file
@@ -233,6 +257,7 @@ materials: iron, gold, silver, copper, fire, coal
 places: forge, workshop
 clothes: leather apron, gloves
 sounds: clang
+later: tinsmith, file
 
 candles; candle maker
 candles: birthday candle, beeswax candle, tea light, floating candle, night light
@@ -242,6 +267,7 @@ tools: candle holder, mold, snuffer, match, pot, thermometer
 things: lantern, cake, window, chandelier
 containers: jar, box
 materials: beeswax, string, light
+later: lamplighter
 
 soap; soap and bubbles; bubbles
 things: bubble, foam, bar of soap, washcloth, sponge, towel
@@ -251,6 +277,7 @@ materials: water, soap, shampoo, glycerin, wind
 containers: bucket, tub, soap dish, bottle
 places: sink, bathtub
 sounds: pop
+later: whisk, hoop, straw
 
 sand; sandbox; sand play
 tools: shovel~bucket, rake, sieve, funnel, scoop, mold, hourglass, roller
@@ -260,6 +287,7 @@ materials: sand, water, pebble, shell
 people: builder, glassblower
 places: sandbox, desert, dune
 animals: crab, lizard
+later: road
 
 rocks; stones; rocks and gems; geology
 rocks: pebble, granite, marble, slate, sandstone, lava rock, flint
@@ -277,6 +305,7 @@ parts: axle, spoke, hub
 people: wheelwright, rider, mechanic
 places: ramp, road
 machines: water wheel
+later: wheelwright
 
 ramps; sliding and rolling; slopes
 places: ramp, slide, hill, stairs, loading dock, skate park, bridge
@@ -286,6 +315,7 @@ things that slide: block, box, book, ice cube
 people: skater, mover, roller
 materials: plank, cardboard
 tools: tape measure
+later: wheelchair, spool
 
 shadows; light and shadow; shadow puppets
 things: shadow, shadow puppet, silhouette, sundial, screen, hand bird
@@ -295,6 +325,7 @@ tools: scissors, stick, mirror, tracing paper, chalk
 places: wall, tent, sidewalk, stage
 materials: light, cellophane, foil
 sounds: hush
+later: stargazer, screen
 
 color; colors; colours; colour; mixing colors
 colours: red, yellow, blue, green, orange, purple, pink, brown, black~white
@@ -304,6 +335,7 @@ materials: paint, dye, chalk, cellophane
 people: painter, dyer
 containers: paint cup
 order: yellow > orange > red
+later: eye dropper
 
 sounds; noises; listening; loud and quiet
 loud things: drum, horn, siren, thunder, alarm clock, vacuum cleaner
@@ -313,6 +345,7 @@ people: singer, drummer, conductor, listener
 body: ear
 animals: rooster, cricket, owl
 sounds: boom
+later: feather
 
 music; band; musical instruments; orchestra
 instruments: drum~drumstick, guitar, violin~bow, trumpet, flute, piano, xylophone, tambourine, triangle, maracas, bell, harp
@@ -322,6 +355,7 @@ places: stage, bandstand
 paper things: sheet music
 parts: string, key
 sounds: boom
+later: stage, metronome
 
 dance; dancing; ballet
 clothes: tutu, ballet slipper, tap shoe, costume, leotard, skirt
@@ -331,6 +365,7 @@ places: stage, studio, dance floor
 moves: twirl, leap, clap, stomp, bow
 paper things: ticket
 sounds: tap-tap
+later: leap, barre
 
 circus; acrobats; juggling
 people: acrobat, juggler, clown, ringmaster, tightrope walker, musician
@@ -341,4 +376,5 @@ food: popcorn
 animals: dog
 paper things: ticket
 sounds: ta-da
+later: ringmaster
 `;

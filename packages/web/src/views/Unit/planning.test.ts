@@ -1,5 +1,6 @@
 // @vitest-environment happy-dom
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { nextTick } from 'vue';
 import {
   A_MONDAY,
   aChild,
@@ -244,6 +245,11 @@ describe('the spark', () => {
     const card = desk.place(ThingsCard);
     expect(card.get('[data-test="thing-gaps"]').text()).toContain('reel goes with kite and is missing');
     expect(card.text()).toContain('Nothing is number 2, just before windsock');
+    // A column that nothing stands in yet is asked for.
+    await card
+      .findAll('[data-test="ask-column"]')
+      .find((one) => one.text() === 'Real size')!
+      .trigger('click');
     const size = () => card.get('[aria-label^="Real size of kite"]');
     await size().setValue('1.5 m');
     expect(desk.store.book.things['kite' as never]!.sizeMm).toBe(1500);
@@ -252,7 +258,10 @@ describe('the spark', () => {
     expect(desk.store.book.things['kite' as never]!.sizeMm).toBe(1500);
     await card.get('input[name="thing-new"]').setValue('reel');
     await card.get('input[name="thing-new"]').trigger('keydown', { key: 'Enter' });
-    expect(Object.values(desk.store.book.things).map(({ name }) => name)).toContain('reel');
+    await vi.waitFor(() =>
+      expect(Object.values(desk.store.book.things).map(({ name }) => name)).toContain('reel'),
+    );
+    await nextTick();
     expect(card.text()).not.toContain('reel goes with kite and is missing');
   });
 

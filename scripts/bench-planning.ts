@@ -12,7 +12,7 @@ import {
   type ChangeInput,
   type Placement,
   type UnitId,
-  placementOf,
+  placementAt,
 } from '@kobby/core';
 import { demoGestures, DEMO_TODAY } from '@kobby/starter';
 import { ms, percentile, show } from './figures.ts';
@@ -55,7 +55,7 @@ export function time(runs: number, work: (i: number) => void): { median: number;
 const ofUnit = (book: Book): Placement[] =>
   Object.values(book.placements)
     .filter(({ unitId }) => unitId === UNIT)
-    .map((copy) => placementOf(copy));
+    .flatMap(({ id }) => placementAt(book, id) ?? []);
 
 /** The demo's current unit, filled up to 60 placements, 10 days and 8 children, or so many times that; at most 60 days. */
 function bookOfSize(times: number): Book {

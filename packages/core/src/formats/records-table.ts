@@ -1,5 +1,5 @@
 import equal from 'fast-deep-equal';
-import type { Book } from '../book/index.ts';
+import { placementAt, type Book } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import {
   OUTCOMES,
@@ -9,7 +9,6 @@ import {
   type RecordOrder,
 } from '../daybook/index.ts';
 import { asName } from '../measure/index.ts';
-import { placementOf } from '../unit/index.ts';
 import { fieldProblems } from '../wire/index.ts';
 import { partsOf, readTable, type Cells, type RowPlace } from './read-table.ts';
 import type { ImportPreview, ImportRow } from './rows.ts';
@@ -43,7 +42,7 @@ function rowOf(cells: Cells, book: Book, at: RowPlace): ImportRow<RecordRow> {
   const units = Object.values(book.units).filter(({ title }) => asName(title) === asName(of('unit')));
   const day = Number(of('day'));
   const found = Object.values(book.placements)
-    .map((copy) => placementOf(copy))
+    .flatMap(({ id }) => placementAt(book, id) ?? [])
     .filter(
       ({ unitId, content }) =>
         units.some(({ id }) => id === unitId) && asName(content.title) === asName(of('what')),

@@ -132,18 +132,18 @@ describe('a pattern', () => {
   });
 
   test('becomes concrete with words for them, and keeps open what has none', () => {
-    const half = fillSlots(pattern, { things: 'kites' });
+    const half = fillSlots(pattern, { words: { things: 'kites' } });
     expect([half.title, half.summary]).toEqual([
       'Match the kites',
       'Every {thing} has a partner among the kites.',
     ]);
     expect(half.slots.map((slot) => slot.id)).toEqual(['thing']);
-    const whole = fillSlots(half, { thing: ' kite ' });
+    const whole = fillSlots(half, { words: { thing: ' kite ' } });
     expect([whole.summary, whole.slots]).toEqual(['Every kite has a partner among the kites.', []]);
   });
 
   test('is the same object when nothing is filled', () => {
-    expect(fillSlots(pattern, { things: ' ', other: 'x' })).toBe(pattern);
-    expect(fillSlots(content, { things: 'kites' })).toBe(content);
+    expect(fillSlots(pattern, { words: { things: ' ', other: 'x' } })).toBe(pattern);
+    expect(fillSlots(content, { words: { things: 'kites' } })).toBe(content);
   });
 });

@@ -4,6 +4,7 @@ import { supplyIdSchema } from '../cupboard/index.ts';
 import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { idOf } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, textSchema } from '../measure/index.ts';
+import { thingRoleSchema } from './role.ts';
 import { headingKeySchema, rungSchema, skillIdSchema } from '../skills/index.ts';
 
 /** How an activity is run, and what that means in the room. */
@@ -82,6 +83,11 @@ export const CONTENT_COUNTS = {
   'one-to-n': 'times 1 + 2 + … + the featured number',
   'letters-of-name': "times the letters of each child's name",
   'letters-of-words': "times the letters of the unit's words",
+  things: "for each of the theme's things",
+  pairs: "for each pair of the theme's things",
+  kinds: "for each kind of the theme's things",
+  stages: "for each of the theme's things in their order",
+  'letters-of-things': "times the letters of the theme's things",
 } as const;
 export type ContentCount = keyof typeof CONTENT_COUNTS;
 
@@ -193,13 +199,32 @@ export const comesAfterSchema = z.object({
     .default(null),
 });
 
-/** A place in a pattern's texts that is filled when it is placed: `{things}` becomes `kites`. */
+/** What a slot takes from the theme's table. */
+export const SLOT_TAKES = {
+  one: 'one of it: kite',
+  many: 'many of it: kites',
+  all: 'all things, listed',
+  pair: 'two that go together',
+  parts: 'the parts of one',
+  order: 'those that have an order',
+  kinds: 'the kinds there are',
+  role: 'the one with a role',
+} as const;
+export type SlotTake = keyof typeof SLOT_TAKES;
+
+/** A place in a pattern's texts that is filled from the theme's table: `{things}` becomes `kites`. */
 export const slotSchema = z.object({
   id: z
     .string('A name is needed here')
     .regex(/^[a-z][a-z-]{0,23}$/, 'A slot is named by small letters and dashes'),
   asks: lineSchema,
   kind: z.enum(['word', 'thing', 'letter', 'number', 'colour', 'shape'], 'This is not a kind of slot'),
+  /** Of the theme's things, what it takes. */
+  takes: z
+    .enum(Object.keys(SLOT_TAKES) as [SlotTake, ...SlotTake[]], 'This is nothing to take from a theme')
+    .default('one'),
+  /** The role of the one that it takes, by `takes: 'role'`. */
+  role: thingRoleSchema.nullable().default(null),
 });
 export type Slot = z.infer<typeof slotSchema>;
 

@@ -4,5 +4,6 @@ export * from './content.ts';
 export * from './field-names.ts';
 export * from './print.ts';
 export * from './recipe.ts';
+export * from './role.ts';
 export * from './slots.ts';
 export * from './song.ts';

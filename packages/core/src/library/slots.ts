@@ -18,31 +18,38 @@ export function openSlots(content: ActivityContent): readonly string[] {
 /** A text of a pattern as it is shown before its slots are filled: `A shop for …`. */
 export const withGaps = (text: string): string => text.replaceAll(SLOT, '…');
 
+/** Words for slots, by the slot's name, and how they are spoken where that is known. */
+export interface SlotWords {
+  readonly words: Readonly<Record<string, string>>;
+  readonly spoken?: Readonly<Record<string, Spoken | null>>;
+}
+// A slot may be called as what every object answers to.
+const wordFor = ({ words }: SlotWords, id: string): string =>
+  Object.hasOwn(words, id) ? words[id]!.trim() : '';
+
 /**
- * A pattern with its slots filled: every `{things}` in its texts becomes the words given for it, and `a {thing}` takes the article
- * that they need. Slots for which nothing is given stay open; words at the beginning of a text begin with a capital. The same
- * object back when nothing was filled. `spoken` says how words are spoken, where that is known.
+ * A text with its slots filled: `{things}` becomes the words given for it, and `a {thing}` takes the article that they need. Words at
+ * the beginning of a text or sentence begin with a capital; slots for which nothing is given stay open.
  */
-export function fillSlots(
-  content: ActivityContent,
-  words: Readonly<Record<string, string>>,
-  spoken: Readonly<Record<string, Spoken | null>> = {},
-): ActivityContent {
-  // A slot may be called as what every object answers to.
-  const wordFor = (id: string): string => (Object.hasOwn(words, id) ? words[id]!.trim() : '');
-  if (!openSlots(content).some(wordFor)) return content;
-  const filled = eachText(content, (text) =>
-    text
-      .replaceAll(WITH_ARTICLE, (written, a: string, id: string) =>
-        wordFor(id) ? `${a}${takesAn(wordFor(id), spoken[id] ?? null) ? 'n' : ''} ` : written,
-      )
-      .replaceAll(SLOT, (slot, id: string, at: number) => {
-        const word = wordFor(id);
-        if (!word) return slot;
-        return at === 0 || /[.!?] $/.test(text.slice(0, at)) ? capital(word) : word;
-      }),
-  );
-  return { ...filled, slots: content.slots.filter(({ id }) => !wordFor(id)) };
+export const fillText = (text: string, filling: SlotWords): string =>
+  text
+    .replaceAll(WITH_ARTICLE, (written, a: string, id: string) => {
+      const word = wordFor(filling, id);
+      return word ? `${a}${takesAn(word, filling.spoken?.[id] ?? null) ? 'n' : ''} ` : written;
+    })
+    .replaceAll(SLOT, (slot, id: string, at: number, whole: string) => {
+      const word = wordFor(filling, id);
+      if (!word) return slot;
+      return at === 0 || /[.!?] $/.test(whole.slice(0, at)) ? capital(word) : word;
+    });
+
+/**
+ * A pattern with its slots filled in all of its texts: see {@link fillText}. The same object back when nothing was filled.
+ */
+export function fillSlots(content: ActivityContent, filling: SlotWords): ActivityContent {
+  if (!openSlots(content).some((id) => wordFor(filling, id))) return content;
+  const filled = eachText(content, (text) => fillText(text, filling));
+  return { ...filled, slots: content.slots.filter(({ id }) => !wordFor(filling, id)) };
 }
 
 const capital = (text: string): string => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);

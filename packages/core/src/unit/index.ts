@@ -8,6 +8,7 @@ export * from './omission.ts';
 export * from './placement.ts';
 export * from './preparation.ts';
 export * from './ready-unit.ts';
+export * from './theme.ts';
 export * from './thing.ts';
 export * from './unit.ts';
 export * from './written.ts';

@@ -9,12 +9,14 @@ import {
   contentPartSchema,
   fillSlots,
   versionIdSchema,
+  withGaps,
   type ActivityContent,
   type ActivityId,
   type ContentPart,
 } from '../library/index.ts';
 import { lineSchema, memoised, versionSchema } from '../measure/index.ts';
 import { eventIdSchema, type EventId } from './event.ts';
+import { countsOf, fillingFrom, type Theme, type ThemeCounts } from './theme.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
 export const placementIdSchema = idOf('placements').brand<'PlacementId'>();
@@ -132,6 +134,8 @@ export interface Placement extends Omit<PlacedCopy, 'originId' | 'base' | 'slots
   /** The part of a special event in which it stands, like a block of that day. */
   readonly part?: Block;
   readonly inEvent?: EventId;
+  /** How many there are of what its amounts may be counted by, from the theme's table. */
+  readonly counts?: ThemeCounts;
   /** The day from which it steps back, because an event fills that. */
   readonly backFrom?: number;
 }
@@ -139,21 +143,27 @@ export interface Placement extends Omit<PlacedCopy, 'originId' | 'base' | 'slots
 const writtenOver = memoised((base: ActivityContent, over: ContentPart): ActivityContent =>
   Object.keys(over).length === 0 ? base : { ...base, ...(over as Partial<ActivityContent>) },
 );
-const filledIn = memoised((content: ActivityContent, slots: Readonly<Record<string, string>>) =>
-  fillSlots(content, slots),
+// Words that somebody gave stand before those of the theme's table.
+const filledIn = memoised(
+  (content: ActivityContent, slots: Readonly<Record<string, string>>, theme: Theme | null) => {
+    const { words, spoken } = fillingFrom(content.slots, theme);
+    return fillSlots(content, { words: { ...words, ...slots }, spoken });
+  },
 );
 
 /** What a copy says with its slots still open. */
 export const unfilledContent = ({ base, over }: Pick<PlacedCopy, 'base' | 'over'>): ActivityContent =>
   writtenOver(base, over);
 
-/** A copy as it reads, the same object for the same copy. */
-export const placementOf = memoised((copy: PlacedCopy): Placement => {
+/** A copy as it reads in its theme, the same object for the same copy and theme. */
+export const placementOf = memoised((copy: PlacedCopy, theme: Theme | null): Placement => {
   const { originId, base: _base, slots, over: _over, ...rest } = copy;
+  const counts = theme && countsOf(theme);
   return {
     ...rest,
     originId: originId ?? (copy.id as string as ActivityId),
-    content: filledIn(unfilledContent(copy), slots),
+    content: filledIn(unfilledContent(copy), slots, theme),
+    ...(counts ? { counts } : {}),
   };
 });
 
@@ -214,7 +224,7 @@ const WHERE_COLUMNS: Spread<Where> = {
 export const placementKind = entityKind({
   schema: placedCopySchema,
   word: 'an activity in a unit',
-  name: (copy) => placementOf(copy).content.title,
+  name: (copy) => withGaps(placementOf(copy, null).content.title),
   dropped: 'never',
   columns: { where: WHERE_COLUMNS },
 });

@@ -1,25 +1,11 @@
 import { z } from 'zod';
 import { entityKind } from '../kind/index.ts';
+import { thingRoleSchema } from '../library/index.ts';
 import { idSchema, lineSchema, orderKeySchema, versionSchema } from '../measure/index.ts';
 import { firstSoundOf, spokenSchema, syllablesSpoken } from '../spoken/index.ts';
 import { unitIdSchema } from './unit.ts';
 
 const wordSchema = lineSchema.nullable().default(null);
-
-/** What a member can be to its theme. Each that is filled opens patterns that ask for it: who works with which tool, what it is made of. */
-export const THING_ROLES = {
-  who: 'who is there',
-  place: 'the place',
-  carries: 'what moves',
-  tool: 'a tool',
-  material: 'made of it',
-  sound: 'its sound',
-} as const;
-export type ThingRole = keyof typeof THING_ROLES;
-export const thingRoleSchema = z.enum(
-  Object.keys(THING_ROLES) as [ThingRole, ...ThingRole[]],
-  'This is no role in a theme',
-);
 
 /** What may be filled in for somebody who takes a member that is offered. */
 const GUESSABLE = ['kind', 'role', 'rank', 'sizeMm', 'many', 'picture'] as const;

@@ -26,7 +26,7 @@ const fieldsOf = (part: ContentPart): readonly ContentField[] => Object.keys(par
 export function writtenOverBy(copy: PlacedCopy, part: ContentPart): PlacedCopy {
   if (copy.originId === null)
     return withKnownChoices({ ...copy, base: { ...copy.base, ...part } as ActivityContent });
-  const filled = fillSlots(copy.base, copy.slots);
+  const filled = fillSlots(copy.base, { words: copy.slots });
   const says = (field: ContentField): boolean =>
     equal(part[field], copy.base[field]) || equal(part[field], filled[field]);
   const over = Object.fromEntries(

@@ -17,7 +17,7 @@ export function nounOf(written: string): Noun {
 }
 
 const withSmallStart = (text: string): string =>
-  text.slice(1) === text.slice(1).toLocaleLowerCase('en') && !/^[A-Z]$/.test(text)
+  text.slice(1) === text.slice(1).toLocaleLowerCase('en') && !/^[A-Z](?:$|-)/.test(text)
     ? text.charAt(0).toLocaleLowerCase('en') + text.slice(1)
     : text;
 

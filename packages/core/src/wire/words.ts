@@ -1,7 +1,7 @@
 import { z } from 'zod';
+import { thingRoleSchema } from '../library/index.ts';
 import { lineSchema } from '../measure/index.ts';
 import { spokenSchema } from '../spoken/index.ts';
-import { thingRoleSchema } from '../unit/index.ts';
 
 const linesSchema = z.array(lineSchema).readonly();
 

@@ -1,4 +1,4 @@
-import type { ActivityMode, ChangeInput, CornerKind, SkillId } from '@kobby/core';
+import type { ActivityMode, ChangeInput, ContentCount, CornerKind, SkillId } from '@kobby/core';
 
 type Content = Extract<ChangeInput, { type: 'library/put-activity' }>['activity']['content'];
 
@@ -11,9 +11,10 @@ type MaterialLine = readonly [
   number,
   For,
   'day' | 'span',
-  ('for-breakage' | 'none' | 'letters-of-name' | 'featured-number' | 'letters-of-words')?,
+  ('for-breakage' | 'none' | Counted)?,
   string?,
 ];
+type Counted = Exclude<ContentCount, 'once'>;
 type Prep = NonNullable<Content['prep']>[number];
 /** `[what is made ready, minutes, hours before at least, waits for hours, in which place, what else is said]` */
 type PrepLine = readonly [string, number, number?, number?, Prep['waitsIn']?, Partial<Prep>?];

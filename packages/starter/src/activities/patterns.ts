@@ -1,10 +1,28 @@
 import { forAll, forFew, inReserve, setUp, shelfWork, type Rest, type StarterActivity } from './builders.ts';
 
 // Most patterns ask for the members of the theme, many and one of them.
-const THINGS: Required<Rest>['slots'] = [
-  { id: 'things', asks: 'What are they, many of them? (kites)', kind: 'thing' },
-  { id: 'thing', asks: 'And one of them? (kite)', kind: 'thing' },
+type Slots = NonNullable<Rest['slots']>;
+const THINGS: Slots = [
+  { id: 'things', asks: 'What are they, many of them? (kites)', kind: 'thing', takes: 'many' },
+  { id: 'thing', asks: 'And one of them? (kite)', kind: 'thing', takes: 'one' },
 ];
+const ALL: Slots[number] = {
+  id: 'all',
+  asks: 'Which ones? (kite, reel and flag)',
+  kind: 'thing',
+  takes: 'all',
+};
+const ORDER: Slots[number] = {
+  ...{ id: 'order', asks: 'In which order? (cloth, frame and kite)', kind: 'thing', takes: 'order' },
+};
+const KINDS: Slots[number] = {
+  ...{
+    id: 'kinds',
+    asks: 'Which kinds are there? (what flies and what turns)',
+    kind: 'thing',
+    takes: 'kinds',
+  },
+};
 
 /** Patterns: they take the words and things of any unit. Every text is Kobby's own. */
 export const PATTERNS: readonly StarterActivity[] = [
@@ -12,7 +30,7 @@ export const PATTERNS: readonly StarterActivity[] = [
     'partner-match',
     'table-trays',
     'Find its partner: {things}',
-    'Two cards of every {thing}, laid face up, to be brought together again.',
+    'Two cards of each, laid face up, to be brought together again: {all}.',
     ['sorting-kinds', 'looking-closely', 'concentrating'],
     [
       [
@@ -31,16 +49,16 @@ export const PATTERNS: readonly StarterActivity[] = [
       [54, null, 'Turns all cards over and remembers where each lies.', 'What helped you to remember?'],
     ],
     {
-      slots: THINGS,
+      slots: [...THINGS, ALL],
       selfChecking: true,
       adult: 'alone',
       energy: 'calm',
       materials: [
-        ['picture-cards', 16, 'all', 'span'],
+        ['picture-cards', 2, 'all', 'span', 'things'],
         ['small-trays', 1, 2, 'day'],
       ],
       prep: [
-        ['Draw or glue each {thing} on two cards, and a dot of one colour on the back of each pair.', 30],
+        ['Draw or glue each on two cards, and a dot of one colour on the back of each pair: {all}.', 30],
         ['Laminate and cut the cards.', 25, 12, 0, null, { needs: ['p1'] }],
       ],
       steps: ['Adult: Begin with three pairs.', 'Child: Put the pairs back in the bag, dot to dot.'],
@@ -51,7 +69,7 @@ export const PATTERNS: readonly StarterActivity[] = [
     'kinds-in-bowls',
     'table-trays',
     'Bowls of a kind: {things}',
-    'A basket of mixed {things} and a bowl for each kind.',
+    'A basket of mixed {things} and a bowl for each kind: {kinds}.',
     ['sorting-kinds', 'colour', 'naming'],
     [
       [10, 24, 'Drops every {thing} into one bowl and tips it out again.', 'In it goes. Out they come.'],
@@ -65,7 +83,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: [...THINGS, KINDS],
       adult: 'alone',
       energy: 'calm',
       materials: [
@@ -83,7 +101,7 @@ export const PATTERNS: readonly StarterActivity[] = [
     'what-comes-next',
     'felt-board',
     'What comes next? {things} in a row',
-    'Four pictures of how a {thing} begins, goes on and ends.',
+    'Pictures of how it goes on, one after the other: {order}.',
     ['time-and-order', 'telling-a-story', 'patterns'],
     [
       [18, 36, 'Puts up the first picture and takes it down.', 'Here it begins.'],
@@ -91,19 +109,19 @@ export const PATTERNS: readonly StarterActivity[] = [
       [
         60,
         null,
-        'Lays all four, then changes one and tells what would happen.',
+        'Lays all of them, then changes one and tells what would happen.',
         'Could it also end another way?',
         'sequence: one after the other',
       ],
     ],
     {
-      slots: THINGS,
+      slots: [THINGS[0]!, ORDER],
       energy: 'calm',
       materials: [
-        ['picture-cards', 4, 2, 'span'],
+        ['picture-cards', 1, 2, 'span', 'stages'],
         ['felt-squares', 1, 'all', 'span'],
       ],
-      prep: [['Draw the four stages of a {thing} and number them on the back.', 20]],
+      prep: [['Draw them and number them on the back: {order}.', 20]],
       steps: ['Adult: Tell it once with the pictures in order.', 'Child: Tell it again without looking.'],
       directions: 'Lay the pictures in order. The numbers on the back tell.',
     },

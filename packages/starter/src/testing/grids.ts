@@ -8,7 +8,7 @@ import {
   type RatioRule,
   type UnitId,
 } from '@kobby/core';
-import { contentCount, lettersIn } from '../../../core/src/reading/amounts/content-count.ts';
+import { contentCount } from '../../../core/src/reading/amounts/content-count.ts';
 import { orderNotes, placeFor } from '../../../core/src/reading/circle/order.ts';
 import { patienceOf, middleOf } from '../../../core/src/reading/circle/patience.ts';
 import { halfGoneAfter } from '../../../core/src/reading/circle/stay.ts';
@@ -186,9 +186,9 @@ function words() {
       unit: { words: ['Kite', 'so-so', "o'er"] },
     }) as never;
   return {
-    letters: ['Kite', 'Ann-Kit', "O'er", 'Zoë 2', '', '123'].map(lettersIn),
+    letters: ['Kite', 'Ann-Kit', "O'er", 'Zoë 2', '', '123'].map(core.lettersIn),
     counts: (['letters-of-words', 'featured-number', 'one-to-n', 'once', 'letters-of-names'] as const).map(
-      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, frame(n))),
+      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, frame(n), undefined)),
     ),
     nouns: many.map((text) => [1, 2, 0].map((n) => core.counted(core.nounOf(text), n))),
     articles: ['apple', 'kite', 'hour', 'unit', 'egg', 'X-ray', 'umbrella', 'one', 'Apple', ''].map(

@@ -6,7 +6,7 @@ import {
   type Change,
   type Kind,
   type UnitId,
-  placementOf,
+  unfilledContent,
 } from '@kobby/core';
 import type { z } from 'zod';
 import { filledFrom } from '../../../core/src/testing/from-schema.ts';
@@ -94,7 +94,7 @@ export function oddActs(book: Book, seed: number, each: number): readonly Change
     if (name === 'taskId' || (name === 'id' && around === 'choice')) return oneOf(tasks).task.id;
     if (name === 'slotId') return oneOf(tasks).slot?.id ?? value;
     if (name === 'versionId')
-      return placementOf(oneOf(Object.values(book.placements))).content.versions[0]?.id ?? value;
+      return unfilledContent(oneOf(Object.values(book.placements))).versions[0]?.id ?? value;
     if (name === 'id' && WHOLE[around] && chance(0.6)) return idIn(WHOLE[around]) ?? value;
     return value;
   };

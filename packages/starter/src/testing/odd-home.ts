@@ -18,7 +18,7 @@ import {
   type ChangeInput,
   type Finding,
   type UnitId,
-  placementOf,
+  unfilledContent,
 } from '@kobby/core';
 import { filledFrom } from '../../../core/src/testing/from-schema.ts';
 import { DEMO_TODAY } from '../index.ts';
@@ -108,7 +108,7 @@ export function oddHome(book: Book, seed: number, acts: number): Book {
     () => [{ type: 'unit/pin', placementId: of('placements').id, pinned: chance(0.5) }],
     () => {
       const placement = of('placements');
-      const version = oneOf([null, ...placementOf(placement).content.versions.map(({ id }) => id)]);
+      const version = oneOf([null, ...unfilledContent(placement).versions.map(({ id }) => id)]);
       return [
         {
           type: 'unit/choose-version',

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { headingsIn, withGaps, type Spot, type Suggestion } from '@kobby/core';
+import { headingsIn, titleIn, type Spot, type Suggestion } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useHand } from '../state/plan-hand.ts';
@@ -81,7 +81,7 @@ const choices = computed((): readonly Suggestion[] => {
           "
         >
           <div>
-            <b>{{ withGaps(activity.content.title) }}</b>
+            <b>{{ titleIn(activity.content, reading.theme) }}</b>
             <small>{{ reasons.slice(0, 3).join(' · ') }}</small>
             <small v-if="missing.length" class="lacks">not here: {{ missing.slice(0, 2).join(', ') }}</small>
           </div>

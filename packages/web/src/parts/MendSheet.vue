@@ -3,11 +3,12 @@ import {
   activityContentSchema,
   differsFrom,
   FIELD_NAMES,
+  fillingFrom,
   isSketch,
   libraryHasNewer,
   listed,
   materialText,
-  placementOf,
+  placementAt,
   unfilledContent,
   type ChangeInput,
   type ContentField,
@@ -15,7 +16,7 @@ import {
   type PlacementId,
 } from '@kobby/core';
 import equal from 'fast-deep-equal';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, useId } from 'vue';
 import { newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import { useDraft } from '../state/draft.ts';
@@ -31,6 +32,7 @@ import VersionRows from './content/VersionRows.vue';
 import { LineField, TextField } from './fields/index.ts';
 import FormSheet from './FormSheet.vue';
 import TapeLabel from './TapeLabel.vue';
+import { useReading } from '../state/unit.ts';
 
 /**
  * Something that is placed, mended where it stands: each field is kept as it is left, here and nowhere else. What differs from the
@@ -38,9 +40,11 @@ import TapeLabel from './TapeLabel.vue';
  */
 const props = defineProps<{ placementId: PlacementId }>();
 const emit = defineEmits<{ close: [] }>();
+const reading = useReading();
+const listId = useId();
 const store = useBook();
 const copy = computed((): PlacedCopy | null => store.book.placements[props.placementId] ?? null);
-const content = computed(() => (copy.value ? placementOf(copy.value).content : null));
+const content = computed(() => (copy.value ? placementAt(store.book, copy.value.id)!.content : null));
 const draft = useDraft<{ content: ContentInput }>(
   () => (content.value ? { content: content.value } : undefined),
   () => ({ content: {} as ContentInput }),
@@ -92,7 +96,11 @@ function submit(): ActResult {
 
 // What a pattern asks, and the words that it was given: they may be others at any time.
 const gaps = computed(() =>
-  (copy.value?.base.slots ?? []).map(({ id, asks }) => ({ id, asks, words: copy.value?.slots[id] ?? '' })),
+  (copy.value?.base.slots ?? []).map(({ id, asks, kind }) => ({
+    ...{ id, asks, words: copy.value?.slots[id] ?? '' },
+    taken: fillingFrom(copy.value!.base.slots, reading.value.theme).words[id] ?? '',
+    choices: kind === 'thing' ? reading.value.things.map(({ name }) => name) : [],
+  })),
 );
 const fill = (id: string, event: Event): void => {
   const words = (event.target as HTMLInputElement).value.trim();
@@ -176,9 +184,15 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
         :model-value="gap.words"
         :label="gap.asks"
         :name="`slot-${gap.id}`"
+        :placeholder="gap.taken"
+        persistent-placeholder
+        :list="`${listId}-${gap.id}`"
         autocomplete="off"
         @change.stop="fill(gap.id, $event)"
       />
+      <datalist v-for="gap in gaps" :id="`${listId}-${gap.id}`" :key="gap.id">
+        <option v-for="choice in gap.choices" :key="choice" :value="choice" />
+      </datalist>
     </div>
     <TapeLabel class="label">Things</TapeLabel>
     <ul v-if="things.length" class="things">

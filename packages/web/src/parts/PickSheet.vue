@@ -5,6 +5,8 @@ import {
   readLines,
   tooMuch,
   whereAt,
+  asksFirst,
+  titleIn,
   withGaps,
   type ChangeInput,
   type FieldProblem,
@@ -83,7 +85,7 @@ const filling = ref<Suggestion | null>(
 );
 const slots = ref<Record<string, string>>({});
 function pick(choice: Suggestion): void {
-  if (choice.activity.content.slots.length === 0) return place(choice);
+  if (!asksFirst(choice.activity.content, reading.value.theme)) return place(choice);
   slots.value = {};
   filling.value = choice;
 }
@@ -125,7 +127,7 @@ function write(): void {
       {{ message }}
     </p>
     <form v-if="filling" class="slots" novalidate @submit.prevent="place(filling)">
-      <b>{{ withGaps(filling.activity.content.title) }}</b>
+      <b>{{ titleIn(filling.activity.content, reading.theme) }}</b>
       <v-text-field
         v-for="slot in filling.activity.content.slots"
         :key="slot.id"
@@ -150,7 +152,7 @@ function write(): void {
     <ul v-if="!filling" class="choices" data-test="choices">
       <li v-for="choice in choices" :key="choice.activity.id">
         <button type="button" @click="pick(choice)">
-          <b>{{ withGaps(choice.activity.content.title) }}</b>
+          <b>{{ titleIn(choice.activity.content, reading.theme) }}</b>
           <span class="soft">{{ withGaps(choice.activity.content.summary) }}</span>
           <small class="figures">
             {{ choice.fits }} of {{ expected }} fit<template

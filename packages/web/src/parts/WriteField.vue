@@ -6,7 +6,8 @@ import {
   spotKey,
   thingsOf,
   whereAt,
-  withGaps,
+  asksFirst,
+  titleIn,
   type ChangeInput,
   type Jotting,
   type PutSpot,
@@ -97,8 +98,9 @@ function write(): void {
 }
 function pick({ activity }: Suggestion): void {
   const { spot: at } = props;
-  // A pattern asks for its words first; in the reserve they may wait.
-  if (activity.content.slots.length > 0 && at.kind !== 'reserve') return desk.pick(at, activity.id);
+  // A pattern without a theme's things asks for its words first; in the reserve they may wait.
+  if (asksFirst(activity.content, reading.value.theme) && at.kind !== 'reserve')
+    return desk.pick(at, activity.id);
   const where = whereAt(props.spot, null, reading.value);
   const unitId = reading.value.frame.unit.id;
   const id = `put-${newId()}`;
@@ -150,7 +152,7 @@ function take(index: number): void {
       </template>
     </template>
     <template v-else-if="offers[index - own]">
-      {{ withGaps(offers[index - own]!.activity.content.title) }}
+      {{ titleIn(offers[index - own]!.activity.content, reading.theme) }}
       <small>library · fits {{ offers[index - own]!.fits }}</small>
     </template>
   </JotBox>

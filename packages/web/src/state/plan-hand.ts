@@ -1,4 +1,5 @@
 import {
+  asksFirst,
   asPlaced,
   brokenBy,
   cornerDoubt,
@@ -103,12 +104,12 @@ class PlanHand extends Hand<Held> {
     return spot !== undefined;
   }
 
-  /** Puts what is in hand into a place. A pattern asks for its words first. */
+  /** Puts what is in hand into a place. A pattern asks for its words first while the theme has no things. */
   put(spot: PutSpot): void {
     const held = this.release();
     if (!held) return;
     const { placement, isNew } = held;
-    if (isNew && placement.content.slots.length > 0 && spot.kind !== 'reserve')
+    if (isNew && asksFirst(placement.content, this.#reading.value.theme) && spot.kind !== 'reserve')
       return this.#desk.pick(spot, placement.originId);
     this.#perform(this.#changes(held, spot), held);
   }

@@ -14,7 +14,7 @@ import {
   type Tap,
 } from '../../daybook/index.ts';
 import { childIdSchema } from '../../house/index.ts';
-import { placementIdSchema, placementOf } from '../../unit/index.ts';
+import { placementIdSchema, unfilledContent } from '../../unit/index.ts';
 import { linkOf } from '../pen/actor.ts';
 import { change } from '../pen/define.ts';
 import { existsAlready, unknownId } from '../pen/refusal.ts';
@@ -84,7 +84,7 @@ export const DAYBOOK_CHANGES = {
       const placement = pen.get('placements', record.placementId);
       if (!placement) return unknownId(['record', 'placementId'], 'activity in this unit');
       const { versionId, test } = record;
-      if (versionId !== null && !placementOf(placement).content.versions.some(({ id }) => id === versionId))
+      if (versionId !== null && !unfilledContent(placement).versions.some(({ id }) => id === versionId))
         return unknownId(['record', 'versionId'], 'version of this activity');
       const wild = test?.guesses.findIndex(({ tryIndex }) => tryIndex >= test.tries.length) ?? -1;
       if (wild >= 0) return unknownId(['record', 'test', 'guesses', wild, 'tryIndex'], 'try');

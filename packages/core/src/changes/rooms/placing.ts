@@ -16,7 +16,6 @@ import {
   backToLibrary,
   binFillSchema,
   placementIdSchema,
-  placementOf,
   takenOver,
   unfilledContent,
   unitIdSchema,
@@ -215,7 +214,7 @@ export const PLACING_CHANGES = {
     },
     apply: (pen, { placementId, childId, versionId, byHand }) =>
       onPlacement(pen, placementId, (placement) => {
-        const { versions } = placementOf(placement).content;
+        const { versions } = unfilledContent(placement);
         if (versionId !== null && !versions.some((version) => version.id === versionId))
           return unknownId(['versionId'], 'version of this activity');
         const others = placement.choices.filter((choice) => choice.childId !== childId);

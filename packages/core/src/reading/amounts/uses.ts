@@ -3,11 +3,11 @@ import type { Supply } from '../../cupboard/index.ts';
 import { leadingIdOf } from '../../handover/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
 import type { Material } from '../../library/index.ts';
-import type { Placement } from '../../unit/index.ts';
+import { lettersIn, type Placement } from '../../unit/index.ts';
 import { answer, type Asking, type Look } from '../ground/answer.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 import { filledWith, isFiller } from './filling.ts';
-import { contentCount, lettersIn } from './content-count.ts';
+import { contentCount } from './content-count.ts';
 
 /** What one line of a placement's materials takes on one day. */
 export interface Use {
@@ -194,7 +194,13 @@ function makeUse(
   // Somebody is always there, also in a home that entered nobody's work.
   const adultCount = Math.max(1, adults.length);
   const sharesOf = (those: readonly Child[]): number =>
-    sharesFor(line, those, adultCount, frame, runsOn(session, those));
+    sharesFor(
+      line,
+      those,
+      adultCount,
+      contentCount(line.times, frame, placement.counts),
+      runsOn(session, those),
+    );
   // What is for all of them, or a group, is only more by what more of them need.
   const shares = sharesOf([...counted, ...children]) - sharesOf(counted);
   if (shares <= 0) return [];
@@ -223,13 +229,13 @@ function sharesFor(
   { for: who, times }: Material,
   children: readonly Child[],
   adults: number,
-  frame: Frame,
+  counted: number | null,
   runs: number,
 ): number {
   if (children.length === 0) return 0;
   if (times === 'letters-of-name') return children.reduce((sum, child) => sum + lettersIn(child.shownAs), 0);
-  // What hangs on the unit's number or words waits until the unit names them.
-  const count = contentCount(times, frame) ?? 0;
+  // What hangs on the unit's number, words or things waits until the unit names them.
+  const count = counted ?? 0;
   if (who.kind === 'child') return count * children.length;
   if (who.kind === 'adult') return count * adults;
   if (who.kind === 'run') return count * runs;

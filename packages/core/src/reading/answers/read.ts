@@ -1,7 +1,7 @@
 import type { Book } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { LensId } from '../../skills/index.ts';
-import type { DayLine, Placement, SpecialEvent, Thing, UnitId } from '../../unit/index.ts';
+import type { DayLine, Placement, SpecialEvent, Theme, Thing, UnitId } from '../../unit/index.ts';
 import { balanceOf, type Balance } from '../balance/balance.ts';
 import { shelfOf, type Cubby } from '../balance/shelf.ts';
 import { outOfReach, type OutOfReach } from '../cautions/reach.ts';
@@ -16,7 +16,7 @@ import { eventsIn, keepingsIn, linesIn, membersIn } from '../plan/of-unit.ts';
 import { askedOf } from '../rules/asked.ts';
 import { headsUpsOf } from '../rules/heads-ups.ts';
 import { verdictsFor, type DayVerdict } from '../order/order.ts';
-import { specialDaysIn, bothOf, frameOf, placedIn, type Frame, type Twin } from '../plan/plan.ts';
+import { specialDaysIn, bothOf, frameOf, placedIn, themeIn, type Frame, type Twin } from '../plan/plan.ts';
 import type { SpecialDay } from '../plan/special.ts';
 import { printJobs, type PrintJob } from '../prints/prints.ts';
 import { namesIn, packable, packingOf, type Packing } from '../readiness/packing.ts';
@@ -30,6 +30,8 @@ export interface Reading {
   /** What stands in for something in bad weather, at that one's place and time. */
   readonly twins: readonly Twin[];
   readonly things: readonly Thing[];
+  /** The theme, from which patterns are filled. */
+  readonly theme: Theme | null;
   readonly events: readonly SpecialEvent[];
   /** Those of them that have a day, on it. */
   readonly specials: readonly SpecialDay[];
@@ -76,6 +78,7 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
     events: eventsIn(book, unitId),
     specials: specialDaysIn(book, unitId),
     things: membersIn(book, unitId),
+    theme: themeIn(book, unitId),
     lines: linesIn(book, unitId),
     get shelf() {
       return shelfOf(book, placements, frame);

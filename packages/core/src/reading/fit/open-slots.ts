@@ -1,5 +1,5 @@
 import { CONTENT_COUNTS, openSlots, type ActivityContent } from '../../library/index.ts';
-import type { Placement } from '../../unit/index.ts';
+import type { Placement, ThemeCounts } from '../../unit/index.ts';
 import { contentCount } from '../amounts/content-count.ts';
 import { listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
@@ -9,7 +9,7 @@ import type { Frame } from '../plan/plan.ts';
 export const openSlotFindings = memoised(
   (placements: readonly Placement[], frame: Frame): readonly Finding[] =>
     placements.flatMap((placement) => {
-      const open = openIn(placement.content, frame);
+      const open = openIn(placement.content, frame, placement.counts);
       if (open.length === 0) return [];
       return [
         {
@@ -29,10 +29,12 @@ export const openSlotFindings = memoised(
 );
 
 // Amounts that hang on what a unit features are open until it says so; letters of names are always known.
-const openIn = memoised((content: ActivityContent, frame: Frame): readonly string[] => {
-  const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
-  const counts = content.materials
-    .filter(({ times }) => contentCount(times, frame) === null)
-    .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
-  return [...words, ...new Set(counts)];
-});
+const openIn = memoised(
+  (content: ActivityContent, frame: Frame, counts: ThemeCounts | undefined): readonly string[] => {
+    const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
+    const amounts = content.materials
+      .filter(({ times }) => contentCount(times, frame, counts) === null)
+      .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
+    return [...words, ...new Set(amounts)];
+  },
+);

@@ -40,6 +40,10 @@ import {
   type PlacedCopy,
   type Placement,
   type Unit,
+  isThemeCount,
+  themeOf,
+  unfilledContent,
+  type Theme,
   type UnitDays,
   type UnitId,
 } from '../../unit/index.ts';
@@ -47,7 +51,7 @@ import { answer } from '../ground/answer.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { featuredIn } from './features.ts';
 import { exceptionsIn, homeIn } from './house.ts';
-import { eventsIn } from './of-unit.ts';
+import { eventsIn, membersIn } from './of-unit.ts';
 import { specialDaysOf, withSpecialDays, type SpecialDay } from './special.ts';
 
 /**
@@ -171,7 +175,7 @@ export interface Twin {
 export const placedIn = answer((look, unitId: UnitId): Placed =>
   placedOf(
     withSpecialDays(
-      asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING),
+      asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING, themeIn(look, unitId)),
       specialDaysIn(look, unitId),
     ),
   ),
@@ -184,9 +188,19 @@ export const bothOf = memoised(({ placements, twins }: Placed): readonly Placeme
 
 const NOTHING: readonly PlacedCopy[] = [];
 const byUnit = stableGroups((copy: PlacedCopy) => copy.unitId);
-const asRead = memoised((copies: readonly PlacedCopy[]): readonly Placement[] =>
-  copies.map((copy) => placementOf(copy)),
+const asRead = memoised((copies: readonly PlacedCopy[], theme: Theme | null): readonly Placement[] =>
+  copies.map((copy) => placementOf(copy, copy.base.slots.length > 0 || countsThings(copy) ? theme : null)),
 );
+// What asks nothing of the theme stays as it is whatever becomes of that.
+const countsThings = memoised((copy: PlacedCopy): boolean =>
+  unfilledContent(copy).materials.some(({ times }) => isThemeCount(times)),
+);
+
+/** The theme of a unit, from which its patterns are filled. */
+export const themeIn = answer((look, unitId: UnitId): Theme | null => {
+  const unit = look.one('units', unitId);
+  return unit ? themeOf(unit, membersIn(look, unitId)) : null;
+});
 
 const placedOf = memoised((all: readonly Placement[]): Placed => {
   const placements = all.filter(({ where }) => where.kind !== 'twin');

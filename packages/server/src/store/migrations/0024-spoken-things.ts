@@ -7,7 +7,32 @@ export async function up(knex: Knex): Promise<void> {
     t.integer('syllables');
     for (const list of ['rhymes', 'guessed']) t.json(list).notNullable().defaultTo('[]');
   });
+  for (const [table, column] of PATTERNS) await takeMany(knex, table, column);
 }
+
+const PATTERNS = [
+  ['activities', 'content'],
+  ['placements', 'base'],
+] as const;
+
+interface Slot {
+  readonly id: string;
+  readonly kind: string;
+}
+
+// A slot takes one of the theme's things unless it says otherwise; `things` always meant many of it.
+async function takeMany(knex: Knex, table: string, column: string): Promise<void> {
+  const rows = (await knex(table).select('id', column)) as Record<string, string>[];
+  for (const row of rows) {
+    const content = JSON.parse(row[column]!) as { slots?: Slot[] };
+    if (!content.slots?.some(isMany)) continue;
+    const slots = content.slots.map((slot) => (isMany(slot) ? { ...slot, takes: 'many' } : slot));
+    await knex(table)
+      .where({ id: row.id })
+      .update({ [column]: JSON.stringify({ ...content, slots }) });
+  }
+}
+const isMany = ({ id, kind }: Slot): boolean => kind === 'thing' && id === 'things';
 
 /** Going back would lose what people wrote: the backup made before each migration is the way back. */
 export async function down(): Promise<void> {

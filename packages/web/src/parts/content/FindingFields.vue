@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SLOT_TAKES, THING_ROLES } from '@kobby/core';
 import { computed } from 'vue';
 import {
   ChoiceField,
@@ -15,6 +16,8 @@ import { versionOptions, type ContentInput } from './content.ts';
 /** What an activity is like: mess, energy, weather, what it is about, and what earlier uses taught. */
 const content = defineModel<ContentInput>({ required: true });
 const store = useBook();
+type Slot = NonNullable<ContentInput['slots']>[number];
+const newSlot = (): Slot => ({ id: '', asks: '', kind: 'thing', takes: 'one' });
 content.value.features ??= {};
 const features = computed(() => content.value.features!);
 const numbers = computed({
@@ -113,12 +116,26 @@ const slotKinds = {
     label="Slots of a pattern: {things} in any text becomes the words of the unit"
     path="content.slots"
     one="Slot"
-    :blank="() => ({ id: '', asks: '', kind: 'thing' as const })"
+    :blank="newSlot"
   >
     <div class="side-by-side">
       <LineField v-model="row.id" label="Name, as in {things}" :path="`${path}.id`" />
       <LineField v-model="row.asks" label="What it asks" :path="`${path}.asks`" />
       <ChoiceField v-model="row.kind" label="Is" :path="`${path}.kind`" :options="slotKinds" />
+      <ChoiceField
+        v-if="row.kind === 'thing'"
+        v-model="row.takes"
+        label="Takes"
+        :path="`${path}.takes`"
+        :options="SLOT_TAKES"
+      />
+      <ChoiceField
+        v-if="row.kind === 'thing' && row.takes === 'role'"
+        v-model="row.role"
+        label="Role"
+        :path="`${path}.role`"
+        :options="THING_ROLES"
+      />
     </div>
   </RowsField>
   <RowsField

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
 import {
+  asksFirst,
+  titleIn,
   isSketch,
   outSince,
   tickIdOf,
@@ -35,13 +37,13 @@ const hand = useHand();
 
 const corner = computed(() => props.cubby.corner);
 const isEmpty = computed(() => props.cubby.setUps.length === 0);
-// One press must be enough: a pattern asks for its words first and is found behind the plus.
+// One press must be enough: a pattern that has to ask for its words first is found behind the plus.
 const OFFERS = 2;
 const offers = computed(() =>
   isEmpty.value && !props.cubby.omission
     ? reading.value
         .suggestions({ corner: corner.value })
-        .filter(({ activity }) => activity.content.slots.length === 0)
+        .filter(({ activity }) => !asksFirst(activity.content, reading.value.theme))
         .slice(0, OFFERS)
     : [],
 );
@@ -107,7 +109,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
         :title="`Put it in ${corner.name}, Day 1 to ${reading.frame.unit.dayCount}`"
         @click="put(activity)"
       >
-        {{ activity.content.title }}
+        {{ titleIn(activity.content, reading.theme) }}
       </button>
     </template>
     <template v-else>

@@ -1,0 +1,184 @@
+import {
+  fillText,
+  withGaps,
+  type ActivityContent,
+  type ContentCount,
+  type Slot,
+  type SlotTake,
+  type SlotWords,
+} from '../library/index.ts';
+import { memoised } from '../measure/index.ts';
+import type { Spoken } from '../spoken/index.ts';
+import { nounOf, type Noun } from '../verses/index.ts';
+import { featuredNumber } from './featured.ts';
+import type { Thing } from './thing.ts';
+import type { Unit } from './unit.ts';
+
+/**
+ * A theme as patterns ask for it: its members in their order, what it is called and what it features. Why apart from the unit: what is
+ * placed is filled from it whenever it is read, so that a member that is renamed, added or taken out is there in every pattern at once.
+ */
+export interface Theme {
+  readonly title: string;
+  readonly words: readonly string[];
+  readonly featured: Unit['featured'];
+  readonly things: readonly Thing[];
+}
+
+/** The theme of a unit with its members. The same object for the same unit and members. */
+export const themeOf = memoised(({ title, words, featured }: Unit, things: readonly Thing[]): Theme => ({
+  title,
+  words,
+  featured,
+  things,
+}));
+
+/** A member's name, one and many of it. */
+export const nounOfThing = ({ name, many }: Pick<Thing, 'name' | 'many'>): Noun =>
+  nounOf(many === null ? name : `${name.split('/')[0]!}/${many}`);
+
+const plain = (text: string): string => text.trim().toLocaleLowerCase('en');
+
+/** The member that the theme is about: the one that its title names, else the first; null when there is none. */
+export const mainThing = memoised(({ title, things }: Theme): Thing | null => {
+  const said = ` ${plain(title).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `;
+  const isNamed = (thing: Thing): boolean => {
+    const { one, many } = nounOfThing(thing);
+    return [one, many].some((word) => said.includes(` ${plain(word)} `));
+  };
+  return things.find(isNamed) ?? things[0] ?? null;
+});
+
+const MOST_LISTED = 12;
+function listed(names: readonly string[]): string {
+  if (names.length > MOST_LISTED)
+    return `${names.slice(0, MOST_LISTED).join(', ')} and ${names.length - MOST_LISTED} more`;
+  return names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`;
+}
+const oneOf = (thing: Thing): string => nounOfThing(thing).one;
+
+/** The members that have a place in the order, the first one first. */
+export const inOrder = (things: readonly Thing[]): readonly Thing[] =>
+  things.filter(({ rank }) => rank !== null).toSorted((a, b) => a.rank! - b.rank!);
+
+/** Two members that go together, each pair once. */
+export function pairsIn(things: readonly Thing[]): readonly (readonly [Thing, Thing])[] {
+  const seen = new Set<Thing>();
+  return things.flatMap((thing) => {
+    const partner =
+      thing.pair === null ? undefined : things.find(({ name }) => plain(name) === plain(thing.pair!));
+    if (!partner || partner === thing || seen.has(thing) || seen.has(partner)) return [];
+    seen.add(thing).add(partner);
+    return [[thing, partner] as const];
+  });
+}
+
+/** Different kinds among the members; those without one are none. */
+export const kindsIn = (things: readonly Thing[]): readonly string[] => [
+  ...new Set(things.flatMap(({ kind }) => (kind === null ? [] : [plain(kind)]))),
+];
+
+type Take = (theme: Theme, main: Thing, slot: Slot) => string;
+// What a slot takes from the table. Where the table does not say, the nearest that it does say: nothing is asked.
+const TAKES: Readonly<Record<SlotTake, Take>> = {
+  one: (_, main) => oneOf(main),
+  many: (_, main) => nounOfThing(main).many,
+  all: ({ things }) => listed(things.map(oneOf)),
+  pair: ({ things }, main) => {
+    const [pair] = pairsIn(things);
+    if (pair) return listed(pair.map(oneOf));
+    const other = things.find((thing) => thing !== main);
+    return other ? listed([main, other].map(oneOf)) : `${oneOf(main)} and its twin`;
+  },
+  parts: ({ things }, main) => {
+    const whole = main.parts.length > 0 ? main : things.find(({ parts }) => parts.length > 0);
+    return whole ? listed(whole.parts) : 'its parts';
+  },
+  order: ({ things }) => {
+    const ranked = inOrder(things);
+    return listed((ranked.length > 1 ? ranked : things).map(oneOf));
+  },
+  kinds: ({ things }) => listed(kindsIn(things)) || 'one kind and another',
+  role: ({ things }, main, { role }) => oneOf(things.find((thing) => thing.role === role) ?? main),
+};
+
+const featured = ({ featured: all }: Theme, kind: Unit['featured'][number]['kind']): string | null =>
+  all.find((one) => one.kind === kind)?.value ?? null;
+const mostMet = (values: readonly (string | null)[]): string | null => {
+  const times = new Map<string, number>();
+  for (const value of values) if (value !== null) times.set(value, (times.get(value) ?? 0) + 1);
+  return [...times].toSorted((a, b) => b[1] - a[1])[0]?.[0] ?? null;
+};
+
+/** Counting goes no further than this where a theme features no number. */
+const MOST_COUNTED = 10;
+
+function wordOf(slot: Slot, theme: Theme, main: Thing): string {
+  const { things } = theme;
+  switch (slot.kind) {
+    case 'thing':
+      return TAKES[slot.takes](theme, main, slot);
+    case 'letter':
+      return featured(theme, 'letter') ?? main.name.charAt(0).toLocaleUpperCase('en');
+    case 'number':
+      return String(featuredNumber(theme.featured) ?? Math.min(MOST_COUNTED, things.length));
+    case 'colour':
+      return featured(theme, 'colour') ?? mostMet(things.map(({ colour }) => colour)) ?? 'one colour';
+    case 'shape':
+      return featured(theme, 'shape') ?? 'circle';
+    case 'word':
+      return theme.words[0]?.split(':')[0]!.trim() ?? oneOf(main);
+  }
+}
+
+const NOTHING: Required<SlotWords> = { words: {}, spoken: {} };
+
+/** What a theme's table says to the slots of a pattern, and how that is spoken where it is known: nothing while it has no members. */
+export const fillingFrom = memoised(
+  (slots: ActivityContent['slots'], theme: Theme | null): Required<SlotWords> => {
+    const main = theme && mainThing(theme);
+    if (!theme || !main || slots.length === 0) return NOTHING;
+    const words = Object.fromEntries(slots.map((slot) => [slot.id, wordOf(slot, theme, main)]));
+    const spokenOf = (word: string): Spoken | null =>
+      theme.things.find((thing) => oneOf(thing) === word)?.spoken ?? null;
+    return { words, spoken: Object.fromEntries(slots.map(({ id }) => [id, spokenOf(words[id]!)])) };
+  },
+);
+
+/** Whether something of the library has to ask for words before it can stand in a theme: a pattern, while the theme has no members. */
+export const asksFirst = ({ slots }: Pick<ActivityContent, 'slots'>, theme: Theme | null): boolean =>
+  slots.length > 0 && (theme === null || mainThing(theme) === null);
+
+/** The title of something of the library as it would stand in a theme: what the table does not say is a gap. */
+export const titleIn = (
+  { title, slots }: Pick<ActivityContent, 'title' | 'slots'>,
+  theme: Theme | null,
+): string => withGaps(fillText(title, fillingFrom(slots, theme)));
+
+/** Letters of a name or word: spaces, dashes and points are not written on tiles. */
+export const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;
+
+/** How many there are of what an amount can be counted by. */
+export type ThemeCounts = Readonly<
+  Record<Extract<ContentCount, `${string}things` | 'pairs' | 'kinds' | 'stages'>, number>
+>;
+
+const THEME_COUNTS: ReadonlySet<ContentCount> = new Set<keyof ThemeCounts>([
+  ...(['things', 'pairs', 'kinds', 'stages', 'letters-of-things'] as const),
+]);
+/** Whether an amount is counted by the theme's table. */
+export const isThemeCount = (times: ContentCount): times is keyof ThemeCounts => THEME_COUNTS.has(times);
+
+/** How many members, pairs, kinds, stages and letters a theme's table has; null while it has no members. */
+export const countsOf = memoised((theme: Theme): ThemeCounts | null => {
+  const { things } = theme;
+  if (things.length === 0) return null;
+  const ranked = inOrder(things).length;
+  return {
+    things: things.length,
+    pairs: Math.max(1, pairsIn(things).length),
+    kinds: Math.max(1, kindsIn(things).length),
+    stages: ranked > 1 ? ranked : things.length,
+    'letters-of-things': things.reduce((sum, thing) => sum + lettersIn(oneOf(thing)), 0),
+  };
+});

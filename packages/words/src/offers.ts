@@ -26,9 +26,11 @@ export function offers(book: WordBook, theme: string, sense: number | null = nul
   const written = scenesFor(book, theme);
   const words = wordsOf(theme);
   const senses = words.length === 1 ? (book.sensesOf.get(words[0]!) ?? []) : [];
-  const isExact = written.some(({ themes }) => themes.includes(theme.trim().toLocaleLowerCase('en')));
-  if (senses.length > 0 && (!isExact || sense !== null)) {
-    const chosen = senses[sense ?? 0] ?? senses[0]!;
+  if (senses.length > 0) {
+    // What the theme is called in full says which is meant, unless somebody said.
+    const named = senses.findIndex((one) => written.some(({ themes }) => themes[0] === one.scene));
+    const at = sense !== null && sense < senses.length ? sense : Math.max(0, named);
+    const chosen = senses[at]!;
     const scene = book.sceneOf.get(chosen.scene);
     const list = scene
       ? found(book, 'scene', scene.things)
@@ -37,7 +39,7 @@ export function offers(book: WordBook, theme: string, sense: number | null = nul
           'word-book',
           chosen.list.map((i) => book.nouns[i]!),
         );
-    return { ...list, senses: senses.map(({ means }) => means) };
+    return { ...list, senses: senses.map(({ means }) => means), sense: at };
   }
   if (written.length > 0) return found(book, 'scene', inTurns(written.map(({ things }) => things)));
   const together = twoWords(words).filter((two) => book.themes.has(two));
@@ -61,6 +63,7 @@ const found = (
 ): ThemeOffers => ({
   from: things.length > 0 ? from : null,
   senses: [],
+  sense: null,
   things: things.slice(0, MOST).map((thing) => offered(book, thing)),
   missing: [],
   meant: [],

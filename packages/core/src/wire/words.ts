@@ -32,6 +32,8 @@ export const themeOffersSchema = z.object({
   from: z.enum(['scene', 'word-book', 'letter']).nullable(),
   /** What the theme can mean, in plain words, where that is more than one thing. */
   senses: linesSchema,
+  /** Which of them these are for; null where there is one meaning only. */
+  sense: z.int().min(0).nullable(),
   things: z.array(toldWordSchema).readonly(),
   /** Words of the theme that nothing is known of. */
   missing: linesSchema,

@@ -72,7 +72,7 @@ function takeOwn(thing: Thing): void {
         :key="means"
         type="button"
         class="sense"
-        :aria-pressed="i === (sense ?? 0)"
+        :aria-pressed="i === offers.sense"
         @click="sense = i"
       >
         {{ means }}

@@ -152,3 +152,45 @@ describe('a pattern that is placed', () => {
     expect(reading(empty).headsUps.filter(({ rule }) => rule === 'open-slot').length).toBe(patterns.length);
   });
 });
+
+describe('a new home with a theme of its own and eight things', () => {
+  const home = after(demo, unit, ...ROWS.slice(0, 8).map(thing));
+  const isFitting = ({ fits }: { fits: number }): boolean => fits > 0;
+
+  test('gets nothing of another theme before all that fits is used up, in any corner and on any day', () => {
+    const { suggestions } = reading(home);
+    const spots = [{ any: true }, {}, ...Object.values(home.corners).map((corner) => ({ corner }))];
+    let others = 0;
+    for (const spot of spots) {
+      const offered = suggestions(spot);
+      const first = offered.findIndex(({ belongs }) => belongs === 'other');
+      if (first < 0) continue;
+      others++;
+      expect(offered.slice(first).every(({ belongs }) => belongs === 'other')).toBe(true);
+      if (first > 0) expect(offered.slice(0, first).some(isFitting)).toBe(true);
+      expect(offered[first]!.reasons[0]).toMatch(/^belongs to /);
+    }
+    expect(others).toBeGreaterThan(0);
+  });
+
+  test('patterns that its table can fill come before those whose order or kinds nobody wrote', () => {
+    const bare = after(demo, unit, thing(['umbrella', null, 'covers', [], null, null], 0));
+    const placeOf = (book: Book, id: string): number =>
+      reading(book)
+        .suggestions({ any: true })
+        .findIndex(({ activity }) => activity.id === id);
+    expect(placeOf(home, 'what-comes-next')).toBeLessThan(placeOf(bare, 'what-comes-next'));
+    const { reasons } = reading(bare)
+      .suggestions({ any: true })
+      .find(({ activity }) => activity.id === 'what-comes-next')!;
+    expect(reasons.join()).toContain('nobody wrote an order yet');
+  });
+
+  test('a theme of kites has what belongs to kites first', () => {
+    const kites = reading(
+      after(home, { type: 'unit/revise', unit: { ...home.units[UNIT]!, title: 'Kites and sand' } }),
+    );
+    const [first] = kites.suggestions({ any: true });
+    expect(first!.belongs).toBe('own');
+  });
+});

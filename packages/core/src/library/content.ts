@@ -290,6 +290,8 @@ const FIELDS = {
   directions: textSchema.default(''),
   source: textSchema.default(''),
   slots: z.array(slotSchema).max(8, 'At most 8 slots').default([]),
+  /** The themes that it belongs to, in words of their names; empty for what suits any. */
+  themes: wordsSchema,
   features: featuresSchema.default(featuresSchema.parse({})),
   /** What earlier uses taught. */
   notes: z

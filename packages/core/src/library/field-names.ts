@@ -3,6 +3,7 @@ import type { ContentField } from './content.ts';
 /** What the fields of an activity are called where somebody is told which of them differ. */
 export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   title: 'title',
+  themes: 'themes it belongs to',
   mode: 'how it is run',
   summary: 'what it is in a sentence',
   cornerKinds: 'corners',

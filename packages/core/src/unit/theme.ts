@@ -1,5 +1,6 @@
 import {
   fillText,
+  THING_ROLES,
   withGaps,
   type ActivityContent,
   type ContentCount,
@@ -7,6 +8,7 @@ import {
   type SlotTake,
   type SlotWords,
 } from '../library/index.ts';
+import pluralize from 'pluralize';
 import { memoised } from '../measure/index.ts';
 import type { Spoken } from '../spoken/index.ts';
 import { nounOf, type Noun } from '../verses/index.ts';
@@ -48,6 +50,33 @@ export const mainThing = memoised(({ title, things }: Theme): Thing | null => {
   };
   return things.find(isNamed) ?? things[0] ?? null;
 });
+
+const words = (text: string): readonly string[] =>
+  (plain(text).match(/[\p{L}\p{N}]+/gu) ?? []).map((word) => pluralize.singular(word));
+// What stands in the name of many a theme.
+const EMPTY: ReadonlySet<string> = new Set(
+  'a an and the of in at on our my all about with for to from week day fun'.split(' '),
+);
+
+/** The words that say what a theme is about, one of each: of its title, its new words and its members. */
+export const termsOfTheme = memoised(
+  ({ title, words: said, things }: Theme): ReadonlySet<string> =>
+    new Set(
+      [title, ...said.map((word) => word.split(':')[0]!), ...things.map(({ name }) => name)]
+        .flatMap(words)
+        .filter((word) => word.length > 2 && !EMPTY.has(word)),
+    ),
+);
+
+/** Whether something of the library belongs to a theme, to others, or to any. */
+export function belongsTo(
+  { themes }: Pick<ActivityContent, 'themes'>,
+  theme: Theme | null,
+): 'own' | 'other' | 'any' {
+  if (themes.length === 0) return 'any';
+  const terms = theme ? termsOfTheme(theme) : new Set();
+  return themes.some((one) => words(one).some((word) => terms.has(word))) ? 'own' : 'other';
+}
 
 const MOST_LISTED = 12;
 function listed(names: readonly string[]): string {
@@ -101,6 +130,25 @@ const TAKES: Readonly<Record<SlotTake, Take>> = {
   kinds: ({ things }) => listed(kindsIn(things)) || 'one kind and another',
   role: ({ things }, main, { role }) => oneOf(things.find((thing) => thing.role === role) ?? main),
 };
+
+/** What a pattern asks of a theme's table beyond a name, in words: what the table has, and what it lacks. */
+export function askedOfTable(
+  { slots }: Pick<ActivityContent, 'slots'>,
+  { things }: Theme,
+): { readonly has: readonly string[]; readonly lacks: readonly string[] } {
+  const told = slots.flatMap(({ takes, role }): [string, boolean][] => {
+    if (takes === 'order') return [['an order', inOrder(things).length > 1]];
+    if (takes === 'pair') return [['partners', pairsIn(things).length > 0]];
+    if (takes === 'parts') return [['parts', things.some(({ parts }) => parts.length > 0)]];
+    if (takes === 'kinds') return [['kinds', kindsIn(things).length > 1]];
+    if (takes === 'role' && role) return [[THING_ROLES[role], things.some((thing) => thing.role === role)]];
+    return [];
+  });
+  return {
+    has: told.flatMap(([what, isThere]) => (isThere ? [what] : [])),
+    lacks: told.flatMap(([what, isThere]) => (isThere ? [] : [what])),
+  };
+}
 
 const featured = ({ featured: all }: Theme, kind: Unit['featured'][number]['kind']): string | null =>
   all.find((one) => one.kind === kind)?.value ?? null;

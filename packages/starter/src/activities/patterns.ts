@@ -69,7 +69,7 @@ export const PATTERNS: readonly StarterActivity[] = [
     'kinds-in-bowls',
     'table-trays',
     'Bowls of a kind: {things}',
-    'A basket of mixed {things} and a bowl for each kind: {kinds}.',
+    'A basket of things of the theme and a bowl for each kind: {kinds}.',
     ['sorting-kinds', 'colour', 'naming'],
     [
       [10, 24, 'Drops every {thing} into one bowl and tips it out again.', 'In it goes. Out they come.'],

@@ -24,6 +24,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       ],
     ],
     {
+      themes: ['wind'],
       adult: 'alone',
       energy: 'middling',
       features: { letters: ['R', 'F'] },
@@ -49,6 +50,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Writes order slips with a name and a number.', 'When will it be ready?'],
     ],
     {
+      themes: ['kites'],
       adult: 'alone',
       features: { letters: ['K'] },
       materials: [
@@ -73,6 +75,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [48, null, 'Sorts by length and lays a path from short to long.', 'Which comes between these two?'],
     ],
     {
+      themes: ['wind'],
       mess: 'some',
       energy: 'calm',
       spillKit: 'Mat below, brush within reach',
@@ -100,6 +103,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [48, null, 'Counts how many rings one breath moves.', 'How many do you guess?'],
     ],
     {
+      themes: ['wind'],
       mess: 'some',
       energy: 'calm',
       spillKit: 'Mat below, brush within reach',
@@ -131,6 +135,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Writes W along the line and a wind word under it.', 'Which letter do you hear first?'],
     ],
     {
+      themes: ['wind'],
       sheetIds: ['sheet-wind-lines'],
       energy: 'calm',
       features: { letters: ['W'] },
@@ -155,6 +160,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Builds a row from dawn to night and tells it.', 'What happens before this one?'],
     ],
     {
+      themes: ['sky', 'weather', 'wind'],
       energy: 'calm',
       adult: 'alone',
       features: { colours: ['blue', 'red', 'yellow'] },
@@ -177,6 +183,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Builds a landscape and shows where the wind comes from.', 'Which side is sheltered?'],
     ],
     {
+      themes: ['weather', 'wind'],
       mess: 'some',
       energy: 'calm',
       makes: ['dough'],
@@ -223,6 +230,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Keeps a tally and says why.', 'What do the flying ones have in common?'],
     ],
     {
+      themes: ['wind', 'flying'],
       adult: 'tied',
       features: { letters: ['L'] },
       materials: [
@@ -266,6 +274,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Steers two colours to meet and gives the picture a name.', 'How did you make it turn?'],
     ],
     {
+      themes: ['wind'],
       mess: 'messy',
       craft: 'own-way',
       spillKit: 'Damp cloths, a bin for straws',
@@ -314,6 +323,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Reads the numeral and adds one more.', 'What is one more than five?'],
     ],
     {
+      themes: ['kites'],
       sheetIds: ['sheet-number-kites'],
       copies: [{ sheetId: 'sheet-number-kites', for: { kind: 'group-of', size: 3 } }],
       energy: 'calm',
@@ -342,6 +352,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Calls the next colour and its rhyme.', 'What sounds like blue?'],
     ],
     {
+      themes: ['kites'],
       energy: 'lively',
       features: { colours: ['green', 'red', 'blue', 'yellow'] },
       materials: [['scarves', 4, 'all', 'day']],
@@ -359,7 +370,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [36, 60, 'Adds the piece that comes next.', 'Who meets it now?'],
       [60, null, 'Changes the order and tells why.', 'Could this happen first?'],
     ],
-    { energy: 'calm', materials: [['felt-kites', 9, 'all', 'day']], steps: [] },
+    { themes: ['kites'], energy: 'calm', materials: [['felt-kites', 9, 'all', 'day']], steps: [] },
   ),
   setUp(
     'bubble-wind',
@@ -373,6 +384,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [48, null, 'Finds the windiest place in the yard and marks it.', 'How do you know?'],
     ],
     {
+      themes: ['wind', 'bubbles'],
       place: 'outdoors',
       weather: 'wind',
       energy: 'lively',
@@ -395,6 +407,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Cuts the strips and punches the holes.', 'What will the wind do with it?'],
     ],
     {
+      themes: ['wind', 'weather'],
       craft: 'model',
       mess: 'some',
       prep: [
@@ -423,6 +436,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Mixes three blues and keeps them apart.', 'How did you make it paler?'],
     ],
     {
+      themes: ['sky', 'weather', 'kites'],
       mess: 'messy',
       craft: 'own-way',
       makes: ['painted sheets'],
@@ -451,6 +465,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Cuts, folds and fixes it with help for the pin.', 'Why does it turn this way?'],
     ],
     {
+      themes: ['wind'],
       craft: 'model',
       adult: 'tied',
       prep: [
@@ -506,6 +521,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Writes the name and the date.', 'What do you want to remember?'],
     ],
     {
+      themes: ['kites'],
       keepsake: true,
       uses: ['painted sheets'],
       mess: 'some',
@@ -546,6 +562,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Makes two different kites from the same sticks.', 'What is the same about them?'],
     ],
     {
+      themes: ['kites'],
       sheetIds: ['sheet-kite-halves'],
       copies: [{ sheetId: 'sheet-kite-halves', for: { kind: 'group-of', size: 4 } }],
       energy: 'calm',
@@ -593,6 +610,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [66, null, 'Tries three sails and times them.', 'What made it faster?'],
     ],
     {
+      themes: ['boats', 'wind'],
       mess: 'some',
       adult: 'tied',
       energy: 'calm',
@@ -619,6 +637,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [60, null, 'Laces a pattern of two colours.', 'What comes after the red?'],
     ],
     {
+      themes: ['kites'],
       energy: 'calm',
       adult: 'near',
       directions: 'In and out along the edge. Pull the ribbon out again for the next child.',
@@ -642,6 +661,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Makes a near and a far shadow.', 'How does it grow?'],
     ],
     {
+      themes: ['lanterns', 'night'],
       energy: 'calm',
       materials: [
         ['torches', 1, 2, 'day'],
@@ -662,6 +682,7 @@ export const SET_UPS: readonly StarterActivity[] = [
       [54, null, 'Writes a price and gives change.', 'How much is left?'],
     ],
     {
+      themes: ['market', 'night', 'lanterns'],
       adult: 'alone',
       features: { letters: ['M'] },
       materials: [

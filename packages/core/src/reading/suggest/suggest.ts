@@ -3,13 +3,21 @@ import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsOfContent, type Area, type LensId } from '../../skills/index.ts';
-import { lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
+import {
+  askedOfTable,
+  belongsTo,
+  lastDayOf,
+  termsOfTheme,
+  type Placement,
+  type Theme,
+  type UnitId,
+} from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { stockOf } from '../stock/ledger.ts';
 import { isAbout } from '../plan/features.ts';
 import { listed } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
-import { earlierUnits, frameOf, learnerOn, placedIn, type Frame } from '../plan/plan.ts';
+import { earlierUnits, frameOf, learnerOn, placedIn, themeIn, type Frame } from '../plan/plan.ts';
 
 /**
  * What something is looked for: a corner, a heading of a lens or an area of skills, for everyone or for one child; an
@@ -33,6 +41,8 @@ export interface Suggestion {
   /** What speaks for it, the strongest first. */
   readonly reasons: readonly string[];
   readonly score: number;
+  /** Belongs to this theme, to others, or to any. */
+  readonly belongs: 'own' | 'other' | 'any';
 }
 
 /** What a home knows of what it did before: when each activity was last planned to stand, in any other unit. */
@@ -60,7 +70,10 @@ export function lastUses(book: Book, unitId: UnitId): LastUse {
 }
 
 // What counts for how much: fitting the children before all, then that it can be done with what is there.
-const WEIGHTS = { fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 };
+const WEIGHTS = {
+  ...{ fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 },
+  ...{ ownTheme: 5, named: 3, pattern: 2, table: 2, lacking: -3, loved: 1 },
+};
 const LITTLE_PREP_MINUTES = 10;
 
 /** What each activity brings to a unit, whatever place it is looked for. */
@@ -73,6 +86,9 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   if (children.length > 0)
     told.push([(WEIGHTS.fits * fits) / children.length, `fits ${fits} of ${children.length}`]);
   if (missing.length === 0) told.push([WEIGHTS.onHand, 'things on hand']);
+  const theme = themeIn(look, frame.unit.id);
+  const belongs = belongsTo(content, theme);
+  told.push(...themeReasons(content, theme, belongs));
   const features = featuresMet(content, frame);
   if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
   if (isNotLate(last, frame))
@@ -82,13 +98,37 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   if (set && missing.length === 0) told.push([WEIGHTS.madeSet, `uses the set ${set.name}`]);
   const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
   const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
-  return { activity, fits, missing, reasons, score };
+  const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
+  return { activity, fits, missing, reasons: [...elsewhere, ...reasons], score, belongs };
 });
+
+// What the theme's table says for it: whose it is, that its words name it, and that it has what a pattern asks.
+function themeReasons(
+  content: ActivityContent,
+  theme: Theme | null,
+  belongs: Suggestion['belongs'],
+): [number, string][] {
+  const reasons: [number, string][] = [];
+  if (belongs === 'own') reasons.push([WEIGHTS.ownTheme, 'belongs to the theme']);
+  if (content.notes.some(({ loved }) => loved)) reasons.push([WEIGHTS.loved, 'loved before']);
+  if (!theme || theme.things.length === 0) return reasons;
+  const said = `${content.title} ${content.summary}`.toLocaleLowerCase('en').match(/\p{L}+/gu) ?? [];
+  const terms = termsOfTheme(theme);
+  const named = said.find((word) => terms.has(word));
+  if (named && belongs !== 'own') reasons.push([WEIGHTS.named, `about ${named}`]);
+  if (content.slots.length === 0) return reasons;
+  reasons.push([WEIGHTS.pattern, 'takes the theme’s things']);
+  const { has, lacks } = askedOfTable(content, theme);
+  if (has.length > 0) reasons.push([WEIGHTS.table, `the things have ${listed(has)}`]);
+  if (lacks.length > 0) reasons.push([WEIGHTS.lacking, `nobody wrote ${listed(lacks)} yet`]);
+  return reasons;
+}
 
 /**
  * What the library has for a place: for a corner open set-ups and shelf work that suit its kind, for a day what is done
  * in groups or pulled from a reserve, for a heading whatever works on it; for a child only what has a version for it.
- * The best first: by what speaks for it, then by title. What is in the unit already comes last.
+ * The best first: by what speaks for it, then by title. What belongs to other themes comes after all that does not, and what is in
+ * the unit already comes last.
  */
 export function suggestionsFor(
   book: Book,
@@ -108,6 +148,7 @@ export function suggestionsFor(
     .toSorted(
       (a, b) =>
         Number(there.has(a.activity.id)) - Number(there.has(b.activity.id)) ||
+        Number(a.belongs === 'other') - Number(b.belongs === 'other') ||
         b.score - a.score ||
         (a.activity.content.title < b.activity.content.title ? -1 : 1),
     );

@@ -44,7 +44,8 @@ test('of the demo home reads as before, and has its slots back', async () => {
   for (const id of Object.keys(book.placements)) {
     expect(placementAt(now, id)!.content).toEqual(placementAt(book, id)!.content);
     // A word that stands for two slots in one text cannot be told apart; all others are found.
-    expect(Object.keys(now.placements[id]!.slots).length).toBe(
+    // What the theme's table fills now was words like all others then.
+    expect(Object.keys(now.placements[id]!.slots).length).toBeGreaterThanOrEqual(
       Object.keys(book.placements[id]!.slots).length,
     );
   }

@@ -110,6 +110,7 @@ const slotKinds = {
     <WordsField v-model="features.colours" label="Colours" path="content.features.colours" />
     <WordsField v-model="features.shapes" label="Shapes" path="content.features.shapes" />
   </div>
+  <WordsField v-model="content.themes" label="Only for these themes" path="content.themes" />
   <RowsField
     v-slot="{ row, path }"
     v-model="content.slots"

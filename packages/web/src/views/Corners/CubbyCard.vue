@@ -43,7 +43,9 @@ const offers = computed(() =>
   isEmpty.value && !props.cubby.omission
     ? reading.value
         .suggestions({ corner: corner.value })
-        .filter(({ activity }) => !asksFirst(activity.content, reading.value.theme))
+        .filter(
+          ({ activity, belongs }) => belongs !== 'other' && !asksFirst(activity.content, reading.value.theme),
+        )
         .slice(0, OFFERS)
     : [],
 );

@@ -114,8 +114,10 @@ const nodesIn = (text) => {
   const found = new Set();
   for (let i = 0; i < words.length; i++) {
     const two = lemma(`${words[i]} ${words[i + 1]}`);
-    if (two) (found.add(nodeOf.get(two)), i++);
-    else {
+    if (two) {
+      found.add(nodeOf.get(two));
+      i++;
+    } else {
       const one = lemma(words[i]);
       if (one) found.add(nodeOf.get(one));
     }
@@ -231,7 +233,10 @@ const share = [];
 edges.forEach((map, i) => {
   const strongest = [...map].sort((a, b) => b[1] - a[1]).slice(0, WAYS);
   const total = strongest.reduce((sum, [, w]) => sum + w, 0);
-  for (const [j, w] of strongest) (to.push(j), share.push(w / total));
+  for (const [j, w] of strongest) {
+    to.push(j);
+    share.push(w / total);
+  }
   starts0[i + 1] = to.length;
 });
 const [TO, SHARE] = [Int32Array.from(to), Float64Array.from(share)];

@@ -22,7 +22,7 @@ export interface Noun {
 }
 
 /** One thing that a word can mean, in plain words, and what leads to it. */
-export interface Sense {
+interface Sense {
   readonly means: string;
   readonly scene: string;
   readonly list: readonly number[];

@@ -139,7 +139,8 @@ module.exports = {
   ],
   options: {
     doNotFollow: { path: 'node_modules' },
-    exclude: { path: '/dist/' },
+    // The word book's build has packages of its own.
+    exclude: { path: '/dist/|^packages/words/build/' },
     tsPreCompilationDeps: true,
     tsConfig: { fileName: join(__dirname, 'tsconfig.base.json') },
     enhancedResolveOptions: {

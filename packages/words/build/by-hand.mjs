@@ -8,6 +8,7 @@ export const SPOKEN_OTHERWISE = {
   engineer: 'EH2 N JH AH0 N IH1 R',
   juggler: 'JH AH1 G L ER0',
   flour: 'F L AW1 R',
+  windsock: 'W IH1 N D S AA2 K',
 };
 
 /** What is not counted: its many is its one. */

@@ -97,9 +97,12 @@ const partsOf = ({ word, s }) => {
     .flatMap(([, to]) => nouns.find((one) => one.s === to)?.word ?? [])
     .slice(0, 6);
 };
-const manyOf = (word, kind) => {
+// Where a scene means another thing than the dictionary's first, a crane that lifts, nothing is taken from that.
+const isSameSense = (noun, kind) => kindBySense(noun.s) === kind;
+const manyOf = (noun, kind) => {
+  const { word } = noun;
   const many =
-    MASS.has(word) || MASS.has(word.split(' ').at(-1)) || kind === 'materials'
+    MASS.has(word) || MASS.has(word.split(' ').at(-1)) || (kind === 'materials' && isSameSense(noun, kind))
       ? word
       : pluralize.plural(word);
   return many === pluralize.plural(word) ? '' : many;
@@ -109,12 +112,12 @@ const rows = nouns.map((noun) => {
   return [
     noun.word,
     kind,
-    sizeBySense(noun.s) ?? '',
+    (isSameSense(noun, kind) ? sizeBySense(noun.s) : null) ?? '',
     pictured(noun),
     partsOf(noun).join(','),
     inScenes.get(noun.word)?.pair ?? '',
     COLOURS.get(noun.word) ?? '',
-    manyOf(noun.word, kind),
+    manyOf(noun, kind),
     noun.level,
   ];
 });

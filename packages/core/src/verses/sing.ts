@@ -1,6 +1,6 @@
 import type { Song, VerseRule } from '../library/index.ts';
 import { linesOf, type Voice, type WrittenLine } from './notation.ts';
-import { fillLine, type Filling } from './slots.ts';
+import { fillLine, namesList, type Filling } from './slots.ts';
 
 /** The words that a song is sung with: an empty list leaves it to the song's own. */
 export interface SongWords {
@@ -26,6 +26,14 @@ export interface SungLine {
   readonly voice: Voice;
   /** The same line as it was written for: with the song's own first word. See `offBeat`. */
   readonly measure: string;
+  /** Words in it that stand where others stood when it was written. */
+  readonly swaps: readonly WordSwap[];
+}
+
+/** A word that is sung where a line was written with another. */
+export interface WordSwap {
+  readonly sung: string;
+  readonly written: string;
 }
 
 /** A verse as it is sung, and what it is about: `five`, `kite`; empty for what is as written. */
@@ -151,9 +159,20 @@ function sungVerse(lines: readonly LineOfVerse[], { filling, about }: Step, mode
     lines: lines.map(({ text, motion, voice, each }) => {
       const sung = capital(fillLine(withEach(text, each, filling), filling));
       const measure = fillLine(withEach(text, each && model.about, filling), model.filling);
-      return { text: sung, motion: fillLine(motion, filling), voice, measure };
+      const swaps = swapsIn(text, filling, model, each);
+      return { text: sung, motion: fillLine(motion, filling), voice, measure, swaps };
     }),
   };
+}
+
+function swapsIn(text: string, filling: Filling, model: Step, each: string | null): readonly WordSwap[] {
+  const swaps = (['what', 'who', 'colour'] as const)
+    .filter((list) => namesList(text, list) || (list === filling.over && /\{(?:an? )?word\}/.test(text)))
+    .map((list) => ({ sung: filling[list], written: model.filling[list] }));
+  if (each !== null) swaps.push({ sung: each, written: model.about });
+  return swaps.filter(
+    (swap): swap is WordSwap => swap.sung !== null && swap.written !== null && swap.sung !== swap.written,
+  );
 }
 
 function withEach(text: string, each: string | null, { over }: Filling): string {

@@ -45,6 +45,10 @@ const OF_LIST: Readonly<Record<WordList, RegExp>> = {
   colour: /\bcolours?$/,
 };
 
+/** Whether a text has a slot for a list of words: `{what}`, `{n bright what}`, `{a colour}`. */
+export const namesList = (text: string, list: WordList): boolean =>
+  [...text.matchAll(SLOT)].some(([, inside]) => OF_LIST[list].test(inside!.trim()));
+
 /** The lists of words that a song is sung with: those that its slots name, and the one that its verses go over. */
 export function listsOf({
   verses,

@@ -1,10 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { songSchema, type Song } from '../library/index.ts';
+import type { Spoken } from '../spoken/index.ts';
 import {
   linesOf,
   listsOf,
   mostVerses,
+  movesBeat,
   nounOf,
   numberWord,
   offBeat,
@@ -187,6 +189,35 @@ test('tells which lists of words a song is sung with', () => {
   expect(lists('{each}', { kind: 'growing' })).toEqual(['what']);
 });
 
+describe('scansion by how words are spoken', () => {
+  const about = { verses: ['The {what} went over the hill'], rule: { kind: 'for-words', words: ['kite'] } };
+  const spoken: Record<string, string> = {
+    ...{ kite: 'K AY1 T', giraffe: 'JH ER0 AE1 F', queen: 'K W IY1 N', umbrella: 'AH0 M B R EH1 L AH0' },
+    ...{ lantern: 'L AE1 N T ER0 N', caterpillar: 'K AE1 T ER0 P IH2 L ER0' },
+  };
+  const spokenOf = (word: string) => (spoken[word] ?? null) as Spoken | null;
+  const lineWith = (what: string, verse = about) => sing(song(verse), words({ what: [what] }))[0]!.lines[0]!;
+
+  test('a word that is stressed elsewhere moves the beat; one that only ends lighter does not', () => {
+    const moved = ['giraffe', 'umbrella', 'lantern', 'queen', 'kite'].map((word) =>
+      movesBeat(lineWith(word), spokenOf),
+    );
+    expect(moved).toEqual(['giraffe', 'umbrella', null, null, null]);
+    const long = ['lantern', 'caterpillar', 'queen'].map((word) => offBeat(lineWith(word), spokenOf));
+    expect(long).toEqual([0, 3, 0]);
+  });
+
+  test('without knowing, the rules of spelling go over the line, and no beat is said to move', () => {
+    expect(movesBeat(lineWith('giraffe'), () => null)).toBe(null);
+    expect(offBeat(lineWith('umbrella'), () => null)).toBe(2);
+    const noSwap = { ...about, verses: ['Up and over the hill'] };
+    expect([
+      offBeat(lineWith('giraffe', noSwap), spokenOf),
+      movesBeat(lineWith('giraffe', noSwap), spokenOf),
+    ]).toEqual([0, null]);
+  });
+});
+
 describe('scansion', () => {
   const song3 = { verses: ['The {what} went over the hill'], rule: { kind: 'for-words', words: ['kite'] } };
   const offs = (what: string[]) => sing(song(song3), words({ what })).map(({ lines }) => offBeat(lines[0]!));
@@ -205,8 +236,10 @@ describe('scansion', () => {
     const numbers = sing(song(up), OWN_WORDS, { from: 5, count: 7 }).map(({ lines }) => offBeat(lines[0]!));
     expect(numbers).toEqual([0, 0, 0, 0, 0, 0, 2]);
     const growing = { verses: ['and {a each}'], rule: { kind: 'growing', words: ['kite'] } };
-    expect(sing(song(growing), words({ what: ['umbrella', 'flag'] }))[1]!.lines.map(offBeat)).toEqual([0, 2]);
-    expect(offBeat({ text: '', measure: '' })).toBe(0);
+    expect(
+      sing(song(growing), words({ what: ['umbrella', 'flag'] }))[1]!.lines.map((line) => offBeat(line)),
+    ).toEqual([0, 2]);
+    expect(offBeat({ text: '', measure: '', swaps: [] })).toBe(0);
   });
 });
 

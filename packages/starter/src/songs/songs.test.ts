@@ -1,5 +1,7 @@
 import {
+  movesBeat,
   offBeat,
+  spokenInSongs,
   sing,
   songSchema,
   unknownSlots,
@@ -53,6 +55,15 @@ describe('the songs of the starter library', () => {
         for (const line of linesOf(song, { ...WORDS, what: [what] }))
           expect([line.text, offBeat(line)]).toEqual([line.text, 0]);
       for (const line of linesOf(song, WORDS)) expect([line.text, offBeat(line)]).toEqual([line.text, 0]);
+    },
+  );
+
+  test.each(SONGS.map((song) => [song.id, song] as const))(
+    '%s keeps its beat with the words of its own, as they are spoken',
+    (_, song) => {
+      for (const line of linesOf(song, NOTHING)) expect([line.text, movesBeat(line)]).toEqual([line.text, null]);
+      for (const word of 'words' in song.rule ? song.rule.words : [])
+        expect([word, spokenInSongs(word) !== null]).toEqual([word, true]);
     },
   );
 

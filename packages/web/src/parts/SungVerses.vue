@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import { mdiHandWaveOutline, mdiMetronome } from '@mdi/js';
-import { offBeat, type SungLine, type SungVerse } from '@kobby/core';
+import { movesBeat, offBeat, spokenInSongs, type SpokenOf, type SungLine, type SungVerse } from '@kobby/core';
 
 /** Verses as they are sung: motions beside the lines, answers set off, lines that do not scan marked. */
-defineProps<{ verses: readonly SungVerse[] }>();
+const props = defineProps<{
+  verses: readonly SungVerse[];
+  /** How the theme's things are spoken, where that was looked up. */
+  spokenOf?: SpokenOf | undefined;
+}>();
 
 function offText(line: SungLine): string {
-  const off = offBeat(line);
-  if (off === 0) return '';
+  const spokenOf = props.spokenOf ?? spokenInSongs;
+  const off = offBeat(line, spokenOf);
+  const moved = movesBeat(line, spokenOf);
+  if (off === 0) return moved === null ? '' : `“${moved}” is stressed elsewhere: the beat moves`;
   const count = Math.abs(off);
   return `${count} ${count === 1 ? 'syllable' : 'syllables'} too ${off > 0 ? 'many' : 'few'}`;
 }

@@ -5,6 +5,7 @@ import {
   homeOf,
   PIECE_KINDS,
   staysIn,
+  themeAt,
   thingsFor,
   type CirclePart,
   type UnitId,
@@ -14,6 +15,7 @@ import { useRoute } from 'vue-router';
 import SheetPage from '../../parts/SheetPage.vue';
 import SungVerses from '../../parts/SungVerses.vue';
 import { useBook } from '../../state/book.ts';
+import { spokenBy } from '../../state/spoken-things.ts';
 import { printedRun } from './printed.ts';
 
 /** The circle of a day on paper: its run with all words, what must be there, and who goes when. */
@@ -24,6 +26,7 @@ const printed = computed(() =>
   printedRun(store.forOthers, store.today!, unitId, Number(route.params.day), String(route.params.blockId)),
 );
 const run = computed(() => printed.value?.run ?? null);
+const spokenOf = computed(() => spokenBy(themeAt(store.book, unitId)?.things ?? []));
 const home = computed(() => homeOf(store.book));
 const things = computed(() => thingsFor(run.value?.parts ?? []));
 const leaving = computed(() =>
@@ -71,7 +74,7 @@ const wordsOf = ({ piece, title }: CirclePart): string =>
             {{ [part.song.tune, part.song.pace, part.song.voice].filter(Boolean).join(' · ') }}
           </p>
           <p v-if="wordsOf(part)">{{ wordsOf(part) }}</p>
-          <SungVerses v-if="part.verses.length" :verses="part.verses" class="verses" />
+          <SungVerses v-if="part.verses.length" :verses="part.verses" :spoken-of="spokenOf" class="verses" />
         </li>
       </ol>
     </article>

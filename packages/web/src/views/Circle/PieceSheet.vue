@@ -17,6 +17,7 @@ import FormSheet from '../../parts/FormSheet.vue';
 import SungVerses from '../../parts/SungVerses.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
+import { spokenBy } from '../../state/spoken-things.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { useCircleDesk, whenText } from './circle-desk.ts';
 
@@ -138,7 +139,7 @@ const submit = (): ActResult =>
         <template v-if="song.voice"> · {{ song.voice }}</template>
         <template v-if="song.actions"> · {{ song.actions }}</template>
       </p>
-      <SungVerses :verses="verses" />
+      <SungVerses :verses="verses" :spoken-of="spokenBy(desk.reading.value.things)" />
       <p v-if="verses.length === 0" class="wrong">Nothing to sing: it needs words, and there are none yet.</p>
     </section>
     <template v-if="part.insteadOf" #acts>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { LibrarySearch, listed, sparkFinds, withGaps, type Find, type LibraryEntry } from '@kobby/core';
+import {
+  LibrarySearch,
+  listed,
+  sparkFinds,
+  titleIn,
+  withGaps,
+  type Find,
+  type LibraryEntry,
+} from '@kobby/core';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -26,7 +34,8 @@ const KIND_WORDS: Readonly<Record<string, string>> = {
   sheets: 'sheet',
 };
 const because = (find: Find<unknown>): string => listed(find.because.slice(0, 4));
-const titleOf = ({ found }: Find<LibraryEntry>): string => withGaps(found.title);
+const titleOf = ({ found: { entity, title } }: Find<LibraryEntry>): string =>
+  'content' in entity ? titleIn(entity.content, reading.value.theme) : withGaps(title);
 </script>
 
 <template>

@@ -1,0 +1,33 @@
+import type { Spoken } from '../spoken/index.ts';
+
+/** How the words are spoken that songs of the starter library are sung with. Made by the word book's build from the pronouncing dictionary. */
+export const SPOKEN_WORDS: ReadonlyMap<string, Spoken> = new Map([
+  ['apple', 'AE1 P AH0 L'],
+  ['basket', 'B AE1 S K AH0 T'],
+  ['bucket', 'B AH1 K AH0 T'],
+  ['button', 'B AH1 T AH0 N'],
+  ['candle', 'K AE1 N D AH0 L'],
+  ['carpet', 'K AA1 R P AH0 T'],
+  ['carton', 'K AA1 R T AH0 N'],
+  ['crayon', 'K R EY1 AA2 N'],
+  ['feather', 'F EH1 DH ER0'],
+  ['friend', 'F R EH1 N D'],
+  ['guest', 'G EH1 S T'],
+  ['hammer', 'HH AE1 M ER0'],
+  ['kettle', 'K EH1 T AH0 L'],
+  ['ladder', 'L AE1 D ER0'],
+  ['lantern', 'L AE1 N T ER0 N'],
+  ['letter', 'L EH1 T ER0'],
+  ['mirror', 'M IH1 R ER0'],
+  ['orange', 'AO1 R AH0 N JH'],
+  ['our', 'AW1 ER0'],
+  ['paper', 'P EY1 P ER0'],
+  ['parcel', 'P AA1 R S AH0 L'],
+  ['pillow', 'P IH1 L OW0'],
+  ['ribbon', 'R IH1 B AH0 N'],
+  ['table', 'T EY1 B AH0 L'],
+  ['wagon', 'W AE1 G AH0 N'],
+  ['window', 'W IH1 N D OW0'],
+  ['windsock', 'W IH1 N D S AA2 K'],
+  ['yellow', 'Y EH1 L OW0'],
+] as [string, Spoken][]);

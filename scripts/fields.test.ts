@@ -41,7 +41,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'timers.recipeId',
   ],
   'read as a whole, by the name of a column or a singing': [
-    ...of('things', 'place', 'parts', 'sizeMm'),
+    ...of('things', 'place', 'sizeMm', 'rhymes'),
     'circlePieces.singing.from',
   ],
   'a file or a version that the server and the views look at': [
@@ -74,11 +74,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('records.test', 'tries', 'tries[].label', 'tries[].result'),
     ...of('records.test', 'guesses', 'guesses[].childId', 'guesses[].tryIndex'),
   ],
-  'the theme, which fills slots and pictures by it': [
-    'homes.pictures',
-    'things.picture',
-    'activities.content.slots[].kind',
-  ],
+  'the theme, which shows pictures by it': ['homes.pictures', 'things.picture'],
 };
 
 test('every field decides something, or stands here with what it is kept for', () => {

@@ -61,7 +61,8 @@ describe('the songs of the starter library', () => {
   test.each(SONGS.map((song) => [song.id, song] as const))(
     '%s keeps its beat with the words of its own, as they are spoken',
     (_, song) => {
-      for (const line of linesOf(song, NOTHING)) expect([line.text, movesBeat(line)]).toEqual([line.text, null]);
+      for (const line of linesOf(song, NOTHING))
+        expect([line.text, movesBeat(line)]).toEqual([line.text, null]);
       for (const word of 'words' in song.rule ? song.rule.words : [])
         expect([word, spokenInSongs(word) !== null]).toEqual([word, true]);
     },

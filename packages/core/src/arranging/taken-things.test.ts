@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { thingSchema, soundOf, syllablesOf, thingGaps, type Thing } from '../unit/index.ts';
+import { lettersEach, thingSchema, soundOf, syllablesOf, thingGaps, type Thing } from '../unit/index.ts';
 import { toldWordSchema, type ToldWord } from '../wire/index.ts';
 import { TEST_UNIT } from '../testing/home.ts';
 import { lookedUp, renamed, thingFrom } from './taken-things.ts';
@@ -71,4 +71,17 @@ test('what was filled in for some is no gap of others that nothing is known of',
     'xqzt has no kind yet',
     'xqzt has no first sound yet',
   ]);
+});
+
+test('letters are counted each: for all words at once, and for one after the other', () => {
+  expect(lettersEach(['Kite', 'tea-tent', '3 é'])).toEqual([
+    { letter: 'a', atOnce: 1, most: 1 },
+    { letter: 'e', atOnce: 3, most: 2 },
+    { letter: 'i', atOnce: 1, most: 1 },
+    { letter: 'k', atOnce: 1, most: 1 },
+    { letter: 'n', atOnce: 1, most: 1 },
+    { letter: 't', atOnce: 4, most: 3 },
+    { letter: 'é', atOnce: 1, most: 1 },
+  ]);
+  expect(lettersEach([])).toEqual([]);
 });

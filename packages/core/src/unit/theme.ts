@@ -206,6 +206,32 @@ export const titleIn = (
 /** Letters of a name or word: spaces, dashes and points are not written on tiles. */
 export const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;
 
+/** A letter, and how many of it are needed. */
+export interface LetterCount {
+  readonly letter: string;
+  /** To lay all of the words at the same time. */
+  readonly atOnce: number;
+  /** To lay one after the other. */
+  readonly most: number;
+}
+
+/** How many of each letter some words need, in the order of the alphabet; small and large letters are one. */
+export function lettersEach(words: readonly string[]): readonly LetterCount[] {
+  const counts = new Map<string, { atOnce: number; most: number }>();
+  for (const word of words) {
+    const here = new Map<string, number>();
+    for (const sign of word.toLocaleLowerCase('en'))
+      if (/\p{L}/u.test(sign)) here.set(sign, (here.get(sign) ?? 0) + 1);
+    for (const [letter, n] of here) {
+      const { atOnce = 0, most = 0 } = counts.get(letter) ?? {};
+      counts.set(letter, { atOnce: atOnce + n, most: Math.max(most, n) });
+    }
+  }
+  return [...counts]
+    .map(([letter, count]) => ({ letter, ...count }))
+    .toSorted((a, b) => (a.letter < b.letter ? -1 : 1));
+}
+
 /** How many there are of what an amount can be counted by. */
 export type ThemeCounts = Readonly<
   Record<Extract<ContentCount, `${string}things` | 'pairs' | 'kinds' | 'stages'>, number>

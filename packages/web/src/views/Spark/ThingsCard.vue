@@ -3,6 +3,7 @@ import { mdiClose, mdiPlus } from '@mdi/js';
 import {
   formatQuantity,
   homeOf,
+  lettersEach,
   lookedUp,
   parseAmount,
   propertyOf,
@@ -70,6 +71,15 @@ const offered = (thing: Thing, column: ThingColumn): string => {
 };
 const unheard = computed(() =>
   things.value.filter(({ name, spoken }) => spoken === null && known.value.get(name)?.spoken),
+);
+const letters = computed(() =>
+  [
+    { what: 'Their names', counts: lettersEach(things.value.map(({ name }) => name.split('/')[0]!)) },
+    {
+      what: 'The children’s names',
+      counts: lettersEach(Object.values(store.book.children).map(({ shownAs }) => shownAs)),
+    },
+  ].filter(({ counts }) => counts.length > 0),
 );
 const lookUp = (): void =>
   void store.perform(
@@ -243,6 +253,15 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
         Look up how {{ unheard.length === 1 ? 'one of them is' : `${unheard.length} of them are` }} spoken
       </button>
     </p>
+    <details v-if="things.length" class="letters">
+      <summary>Letters to lay their names, and the children’s</summary>
+      <p v-for="{ what, counts } in letters" :key="what">
+        <b>{{ what }}</b>
+        <span v-for="{ letter, atOnce, most } in counts" :key="letter"
+          >{{ atOnce }} {{ letter }}<small v-if="most < atOnce"> ({{ most }} one by one)</small></span
+        >
+      </p>
+    </details>
     <p v-if="isAway" class="soft" role="status">
       How they are spoken cannot be looked up now: until then songs go by spelling.
     </p>
@@ -320,6 +339,20 @@ input::placeholder {
   color: var(--ink-soft);
   font-style: italic;
   opacity: 0.75;
+}
+.letters {
+  margin-top: var(--gap-2);
+  font-size: 13.5px;
+}
+.letters summary {
+  cursor: pointer;
+  font-weight: 600;
+}
+.letters p {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-1) var(--gap-3);
+  margin-top: var(--gap-1);
 }
 .further {
   display: flex;

@@ -33,6 +33,12 @@ const isThere = (name: string): boolean =>
   reading.value.things.some((thing) => thing.name.toLocaleLowerCase('en') === name.toLocaleLowerCase('en'));
 const own = computed(() => earlierThings(store.book, unit.value));
 const all = computed(() => offers.value?.things.filter(({ name }) => !isThere(name)) ?? []);
+const hasSomething = computed(
+  () =>
+    own.value.length + all.value.length > 0 ||
+    isAway.value ||
+    (offers.value?.senses.length ?? 0) + (offers.value?.missing.length ?? 0) > 0,
+);
 const shown = computed(() => all.value.slice(0, isMore.value ? undefined : AT_FIRST));
 const next = (): Pick<Thing, 'unitId' | 'order'> & { id: Thing['id'] } => ({
   id: `thing-${newId()}` as Thing['id'],
@@ -54,11 +60,7 @@ function takeOwn(thing: Thing): void {
 </script>
 
 <template>
-  <div
-    v-if="own.length || all.length || offers?.senses.length || isAway"
-    class="take"
-    data-test="take-things"
-  >
+  <div v-if="hasSomething" class="take" data-test="take-things">
     <p v-if="own.length" class="row">
       <b>From your earlier units</b>
       <button v-for="thing in own.slice(0, AT_FIRST)" :key="thing.id" type="button" @click="takeOwn(thing)">

@@ -125,6 +125,12 @@ module.exports = {
       to: { path: '^packages/(starter|server|web)/' },
     },
     {
+      name: 'pictures-know-nobody',
+      severity: 'error',
+      from: { path: '^packages/pictures/src' },
+      to: { path: '^packages/(core|starter|words|server|web)/' },
+    },
+    {
       name: 'server-not-web',
       severity: 'error',
       from: { path: '^packages/server/src' },

@@ -27,6 +27,7 @@ export default defineConfig({
       pure('core'),
       pure('starter'),
       pure('words'),
+      pure('pictures'),
       pure('server', { globalSetup: ['packages/server/src/testing/made-once.ts'] }),
       {
         extends: true,

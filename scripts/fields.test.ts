@@ -45,7 +45,10 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'circlePieces.singing.from',
   ],
   'a file or a version that the server and the views look at': [
-    ...of('sheets', 'file.sha256', 'file.bytes', 'file.type'),
+    ...of('sheets', 'file.bytes'),
+    // Once for each way to choose a picture.
+    ...of('supplies', 'picture.file', 'picture.from', 'picture.from', 'picture.from'),
+    'thingLists.members',
     'shares.locked',
   ],
   'a unit begins from it, or an observation': [
@@ -74,7 +77,6 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('records.test', 'tries', 'tries[].label', 'tries[].result'),
     ...of('records.test', 'guesses', 'guesses[].childId', 'guesses[].tryIndex'),
   ],
-  'the theme, which shows pictures by it': ['homes.pictures', 'things.picture'],
 };
 
 test('every field decides something, or stands here with what it is kept for', () => {

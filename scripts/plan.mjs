@@ -89,6 +89,7 @@ export const unitTesting = () => {
     step('scripts', ['packages']),
     step('starter', ['packages']),
     step('words', ['packages']),
+    step('pictures', ['packages']),
     {
       name: 'unit tests in another zone',
       needs: ['packages', 'driver'],

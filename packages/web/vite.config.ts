@@ -2,6 +2,7 @@ import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
+import { pictures } from './pictures-plugin.ts';
 
 // What is needed to open a page without a connection. Solver and charts are fetched when they are used.
 const offline = VitePWA({
@@ -19,8 +20,16 @@ const offline = VitePWA({
   },
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-    globIgnores: ['**/*chart*', '**/*Chart*', '**/highs*', '**/schedule*'],
+    globIgnores: ['**/pictures-*/**', '**/*chart*', '**/*Chart*', '**/highs*', '**/schedule*'],
     maximumFileSizeToCacheInBytes: 4_000_000,
+    // A picture that was looked at is there again without a connection.
+    runtimeCaching: [
+      {
+        urlPattern: /\/assets\/pictures-\w+\//,
+        handler: 'CacheFirst',
+        options: { cacheName: 'pictures', expiration: { maxEntries: 900 } },
+      },
+    ],
     navigateFallback: '/index.html',
     navigateFallbackDenylist: [/^\/api\//],
     inlineWorkboxRuntime: true,
@@ -31,7 +40,7 @@ const offline = VitePWA({
 
 export default defineConfig({
   root: import.meta.dirname,
-  plugins: [vue(), vuetify({ autoImport: true }), offline],
+  plugins: [vue(), vuetify({ autoImport: true }), pictures(), offline],
   // The manifest tells the benchmark what the first page loads.
   build: { target: 'es2022', sourcemap: false, manifest: true },
   worker: { format: 'es' },

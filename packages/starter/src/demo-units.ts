@@ -126,7 +126,6 @@ const things = (unitId: string): ChangeInput[] =>
       sizeMm,
       firstSound,
       parts,
-      picture: i < 4 ? `photo of ${name}` : null,
       order: `a${i}`,
     };
     return { type: 'unit/put-thing', thing };

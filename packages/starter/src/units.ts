@@ -36,7 +36,6 @@ const members = (...lines: readonly ThingLine[]): ThingInput[] =>
     sizeMm,
     firstSound,
     parts,
-    picture: `photo of ${name}`,
   }));
 
 const paper = many('papers', 'paper');

@@ -142,6 +142,7 @@ export const router = createRouter({
               component: () => import('./views/Shelf/ShelfView.vue'),
             },
             { path: 'rules', name: 'rules', component: () => import('./views/Rules/RulesView.vue') },
+            { path: 'credits', name: 'credits', component: () => import('./views/House/CreditsView.vue') },
             { path: 'kept', name: 'kept', component: () => import('./views/Kept/KeptView.vue') },
             {
               path: 'cupboard',

@@ -31,7 +31,6 @@ export function told(book: WordBook, name: string): ToldWord {
       : [],
     kind: head?.kind ?? null,
     sizeMm: head?.sizeMm ?? null,
-    picture: noun?.picture ?? null,
     parts: noun?.parts ?? [],
     pair: noun?.pair ?? null,
     colour: noun?.colour ?? null,

@@ -36,7 +36,6 @@ describe('how words are spoken', () => {
     expect(told(book, 'toy tram')).toMatchObject({
       spoken: 'T OY1 T R AE1 M',
       kind: 'vehicles',
-      picture: null,
     });
     expect(told(book, 'Knight')).toMatchObject({ spoken: 'N AY1 T', kind: 'people' });
   });

@@ -7,7 +7,7 @@ import { lookedUp, renamed, thingFrom } from './taken-things.ts';
 const told = (rest: Partial<Record<keyof ToldWord, unknown>>): ToldWord =>
   toldWordSchema.parse({
     ...{ spoken: null, many: null, rhymes: [], kind: null, role: null, rank: null, sizeMm: null },
-    ...{ picture: null, parts: [], pair: null, colour: null },
+    ...{ parts: [], pair: null, colour: null },
     ...rest,
   });
 const KNIGHT = told({

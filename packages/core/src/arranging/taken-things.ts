@@ -6,11 +6,11 @@ type ThingInput = Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'];
 type Guess = Thing['guessed'][number];
 
 /** What is filled in where somebody takes a name and nothing was said of it: parts, partner, colour and order are only offered. */
-const FILLED: readonly Exclude<Guess, 'rank'>[] = ['kind', 'role', 'sizeMm', 'many', 'picture'];
+const FILLED: readonly Exclude<Guess, 'rank'>[] = ['kind', 'role', 'sizeMm', 'many'];
 
 /**
  * A member of a theme from a name and what was looked up of it. How it is spoken and what rhymes with it stand as facts; kind, role,
- * size, many and picture are filled in and marked as guessed.
+ * size and many are filled in and marked as guessed.
  */
 export const thingFrom = (told: ToldWord, at: Pick<Thing, 'id' | 'unitId' | 'order'>): ThingInput =>
   filledIn({ ...at, name: told.name }, told);

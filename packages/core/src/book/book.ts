@@ -41,6 +41,7 @@ import {
   prepPlanKind,
   readyUnitKind,
   thingKind,
+  thingListKind,
   unitKind,
 } from '../unit/index.ts';
 import { observationKind, sightingKind, watchPatternKind } from '../watch/index.ts';
@@ -66,6 +67,7 @@ export const BOOK_KINDS = {
   recipes: recipeKind,
   songs: songKind,
   bookTitles: bookTitleKind,
+  thingLists: thingListKind,
   readyUnits: readyUnitKind,
   watchPatterns: watchPatternKind,
   units: unitKind,

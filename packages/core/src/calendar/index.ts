@@ -4,3 +4,4 @@ export * from './instant.ts';
 export * from './moment.ts';
 export * from './plain-day.ts';
 export * from './program-days.ts';
+export * from './season.ts';

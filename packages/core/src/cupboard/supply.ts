@@ -8,6 +8,7 @@ import {
   lineSchema,
   measureSchema,
   moneySchema,
+  pictureSchema,
   textSchema,
   versionSchema,
 } from '../measure/index.ts';
@@ -27,6 +28,7 @@ export const WAYS_TO_GET = {
   borrowed: 'borrowed',
   collected: 'collected',
   printed: 'printed',
+  made: 'made here',
   tap: 'always there',
 } as const;
 export type WayToGet = keyof typeof WAYS_TO_GET;
@@ -93,6 +95,7 @@ export const supplySchema = z.object({
   id: supplyIdSchema,
   version: versionSchema,
   name: lineSchema,
+  picture: pictureSchema,
   category: categorySchema.default('room'),
   unit: measureSchema,
   use: supplyUseSchema,

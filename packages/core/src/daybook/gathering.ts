@@ -12,6 +12,7 @@ export const BASKETS = {
   families: 'Ask families',
   borrow: 'Borrow',
   cook: 'Cook',
+  make: 'Make',
   print: 'Print',
   collect: 'Collect',
 } as const;

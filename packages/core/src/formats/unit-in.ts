@@ -5,7 +5,7 @@ import { cupboardOf } from '../reading/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { asName } from '../measure/index.ts';
 import { fieldProblems } from '../wire/index.ts';
-import type { KeptFile } from '../library/index.ts';
+import { withKeptFiles, type KeptFile } from '../measure/index.ts';
 import {
   asGiven,
   UNIT_FILE_KINDS,
@@ -109,16 +109,11 @@ export function takeInUnit(
   return { file, entries, lacks: lacksOf(file, book, today, ids), changes, readyUnitId };
 }
 
-// A file has the checksum that it was kept under here; a sheet whose file did not come along has none.
+// A file has the checksum that it was kept under here; a sheet or picture whose file did not come along has none.
 const withFiles = (file: UnitFile, kept: ReadonlyMap<string, KeptFile>): UnitFile => ({
   ...file,
-  entries: {
-    ...file.entries,
-    sheets: file.entries.sheets.map((sheet) => ({
-      ...sheet,
-      file: (sheet.file && kept.get(sheet.file.sha256)) ?? null,
-    })),
-  },
+  unit: withKeptFiles(file.unit, kept),
+  entries: withKeptFiles(file.entries, kept),
 });
 
 const PUTS: { readonly [K in UnitFileKind]: (entity: EntityOf<K>) => ChangeInput } = {

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { minutesSchema } from '../calendar/index.ts';
+import { minutesSchema, SEASONS } from '../calendar/index.ts';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { idOf } from '../kind/index.ts';
-import { amountSchema, idSchema, lineSchema, textSchema } from '../measure/index.ts';
+import { amountSchema, idSchema, lineSchema, pictureSchema, textSchema } from '../measure/index.ts';
 import { thingRoleSchema } from './role.ts';
 import { headingKeySchema, rungSchema, skillIdSchema } from '../skills/index.ts';
 
@@ -225,6 +225,8 @@ export const slotSchema = z.object({
     .default('one'),
   /** The role of the one that it takes, by `takes: 'role'`. */
   role: thingRoleSchema.nullable().default(null),
+  /** Whether what it takes is there to be handled: a toy tram. Each is then among the things that are needed. */
+  inHand: z.boolean().default(false),
 });
 export type Slot = z.infer<typeof slotSchema>;
 
@@ -243,6 +245,7 @@ const wordsSchema = z.array(lineSchema).max(20, 'At most 20').default([]);
 
 const FIELDS = {
   title: lineSchema,
+  picture: pictureSchema,
   mode: activityModeSchema,
   summary: textSchema,
   /** The kinds of learning centre that it suits; empty for what is done anywhere. */
@@ -279,6 +282,8 @@ const FIELDS = {
   energy: z.enum(['calm', 'middling', 'lively'], 'It is calm, middling or lively').default('middling'),
   place: z.enum(['indoors', 'outdoors', 'either'], 'Indoors, outdoors or either').default('indoors'),
   weather: z.enum(['any', 'dry', 'wind', 'sun', 'cold'], 'This is not a weather').default('any'),
+  /** The seasons it belongs to; none for all of them. */
+  seasons: z.array(z.enum(SEASONS, 'This is not a season')).max(4).default([]),
   /** Children play at standing water, of any depth. */
   water: z.boolean().default(false),
   /** Something that goes into each child's folder. */

@@ -3,6 +3,8 @@ import type { ContentField } from './content.ts';
 /** What the fields of an activity are called where somebody is told which of them differ. */
 export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   title: 'title',
+  picture: 'picture',
+  seasons: 'seasons',
   themes: 'themes it belongs to',
   mode: 'how it is run',
   summary: 'what it is in a sentence',

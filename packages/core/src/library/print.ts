@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { keptFileSchema, lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { skillIdSchema } from '../skills/index.ts';
 
 export const bookTitleIdSchema = idOf('bookTitles').brand<'BookTitleId'>();
@@ -50,29 +50,6 @@ export const bookTitleKind = entityKind({
   word: 'a book',
   name: ({ title }) => title,
 });
-
-/** The kinds of files that a sheet may be, by their content. */
-export const FILE_TYPES = {
-  'application/pdf': 'PDF',
-  'image/png': 'PNG picture',
-  'image/jpeg': 'JPEG picture',
-  'image/webp': 'WebP picture',
-} as const;
-export type FileType = keyof typeof FILE_TYPES;
-
-/** The largest file that is taken in, in bytes. */
-export const MAX_FILE_BYTES = 20_000_000;
-
-/** A file that the home keeps outside of its database, named by the checksum of its content. */
-export const keptFileSchema = z.object({
-  /** SHA-256 of the content, in hexadecimal. */
-  sha256: z.string().regex(/^[0-9a-f]{64}$/, 'This is not a checksum'),
-  bytes: z.int().min(1).max(MAX_FILE_BYTES),
-  type: z.enum(Object.keys(FILE_TYPES) as [FileType, ...FileType[]], 'Kobby does not keep this kind of file'),
-  /** The name that it came with. */
-  name: lineSchema,
-});
-export type KeptFile = z.infer<typeof keptFileSchema>;
 
 export const sheetIdSchema = idOf('sheets').brand<'SheetId'>();
 export type SheetId = z.infer<typeof sheetIdSchema>;

@@ -2,6 +2,7 @@
 export * from './about.ts';
 export * from './exact.ts';
 export * from './in-texts.ts';
+export * from './kept-file.ts';
 export * from './memoised.ts';
 export * from './money.ts';
 export * from './quantity.ts';

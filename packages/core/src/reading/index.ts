@@ -27,6 +27,7 @@ export { roundsFor, type Rounds } from './conduct/rounds.ts';
 export { fittingDays, movedTo, type DayVerdict } from './order/order.ts';
 export { asPlaced, blockAt, cornerDoubt, spotKey, whereAt, type PutSpot } from './order/put.ts';
 export { monthsFeatures } from './plan/features.ts';
+export { lettersFound, nounsOf, objectBox, type LetterFinds } from './spark/object-box.ts';
 export { earlierThings, featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { circlesOf, type Circles } from './circle/circle.ts';

@@ -155,7 +155,7 @@ export const recipeCards = (book: Book, reading: Reading): readonly PrintedPage[
 export const bagLabels = (_book: Book, reading: Reading): readonly PrintedPage[] =>
   [...new Map(reading.placements.map((placement) => [placement.originId, placement])).values()]
     .toSorted((a, b) => (a.content.title < b.content.title ? -1 : 1))
-    .map(({ content, id, originId }) => {
+    .map(({ content, id, originId, shownBy }) => {
       const days = reading.placements
         .filter((one) => one.originId === originId)
         .flatMap((one) => sessionsOf(one, reading.frame).map(({ day }) => day.number));
@@ -164,6 +164,7 @@ export const bagLabels = (_book: Book, reading: Reading): readonly PrintedPage[]
         key: `bag-${id}`,
         title: content.title,
         sub: `${reading.frame.unit.title} · ${when}`,
+        shownBy,
         parts: [text(content.directions || content.summary)],
       };
     });

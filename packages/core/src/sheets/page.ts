@@ -1,3 +1,5 @@
+import type { ShownBy } from '../measure/index.ts';
+
 /** A part of a printed page. */
 export type PrintedPart =
   | { readonly kind: 'heading'; readonly text: string }
@@ -38,6 +40,8 @@ export interface PrintedPage {
   readonly key: string;
   readonly title: string;
   readonly sub: string;
+  /** What a card or label is told by where people look rather than read. */
+  readonly shownBy?: ShownBy;
   readonly parts: readonly PrintedPart[];
 }
 

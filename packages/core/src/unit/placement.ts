@@ -14,8 +14,9 @@ import {
   type ActivityId,
   type ContentPart,
 } from '../library/index.ts';
-import { lineSchema, memoised, versionSchema } from '../measure/index.ts';
+import { lineSchema, memoised, versionSchema, type ShownBy } from '../measure/index.ts';
 import { eventIdSchema, type EventId } from './event.ts';
+import { inHandOf, shownByTheme, type InHand } from './in-hand.ts';
 import { countsOf, fillingFrom, type Theme, type ThemeCounts } from './theme.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
@@ -134,6 +135,10 @@ export interface Placement extends Omit<PlacedCopy, 'originId' | 'base' | 'slots
   /** The part of a special event in which it stands, like a block of that day. */
   readonly part?: Block;
   readonly inEvent?: EventId;
+  /** What it is shown by: its own picture, else that of the member that fills it, else by its title. */
+  readonly shownBy: ShownBy;
+  /** Members of the theme that are to be handled and for which nothing in the house stands, by name. */
+  readonly notInHand?: readonly string[];
   /** How many there are of what its amounts may be counted by, from the theme's table. */
   readonly counts?: ThemeCounts;
   /** The day from which it steps back, because an event fills that. */
@@ -147,7 +152,17 @@ const writtenOver = memoised((base: ActivityContent, over: ContentPart): Activit
 const filledIn = memoised(
   (content: ActivityContent, slots: Readonly<Record<string, string>>, theme: Theme | null) => {
     const { words, spoken } = fillingFrom(content.slots, theme);
-    return fillSlots(content, { words: { ...words, ...slots }, spoken });
+    const filled = fillSlots(content, { words: { ...words, ...slots }, spoken });
+    const inHand: InHand = inHandOf(content, theme, slots);
+    const shownBy = content.picture ? filled : (shownByTheme(content, theme, slots) ?? filled);
+    return {
+      content:
+        inHand.materials.length === 0
+          ? filled
+          : { ...filled, materials: [...filled.materials, ...inHand.materials] },
+      shownBy: { name: 'title' in shownBy ? shownBy.title : shownBy.name, picture: shownBy.picture },
+      ...(inHand.lacks.length > 0 ? { notInHand: inHand.lacks } : {}),
+    };
   },
 );
 
@@ -162,7 +177,7 @@ export const placementOf = memoised((copy: PlacedCopy, theme: Theme | null): Pla
   return {
     ...rest,
     originId: originId ?? (copy.id as string as ActivityId),
-    content: filledIn(unfilledContent(copy), slots, theme),
+    ...filledIn(unfilledContent(copy), slots, theme),
     ...(counts ? { counts } : {}),
   };
 });

@@ -7,7 +7,7 @@ import { idSchema, lineSchema, versionSchema } from '../measure/index.ts';
 import { pieceFields } from './circle.ts';
 import { eventFields } from './event.ts';
 import { lineFields } from './day-line.ts';
-import { thingSchema } from './thing.ts';
+import { keptMemberSchema } from './thing-list.ts';
 import { dayCountSchema, dayNumberSchema, sparkFields } from './unit.ts';
 
 /** Where something stands in a ready-made unit, in words that hold for any home. */
@@ -63,10 +63,7 @@ export const readyUnitSchema = z.object({
   version: versionSchema,
   ...sparkFields,
   dayCount: dayCountSchema,
-  things: z
-    .array(thingSchema.omit({ id: true, version: true, unitId: true, order: true }))
-    .max(40)
-    .default([]),
+  things: z.array(keptMemberSchema).max(40).default([]),
   placements: z.array(readyPlacementSchema).max(200, 'At most 200').default([]),
   lines: z.array(z.object(lineFields)).max(200).default([]),
   events: z.array(z.object(eventFields)).max(10).default([]),

@@ -13,7 +13,7 @@ import { memoised } from '../measure/index.ts';
 import type { Spoken } from '../spoken/index.ts';
 import { nounOf, type Noun } from '../verses/index.ts';
 import { featuredNumber } from './featured.ts';
-import type { Thing } from './thing.ts';
+import { seriesIn, type Thing } from './thing.ts';
 import type { Unit } from './unit.ts';
 
 /**
@@ -86,9 +86,12 @@ function listed(names: readonly string[]): string {
 }
 const oneOf = (thing: Thing): string => nounOfThing(thing).one;
 
-/** The members that have a place in the order, the first one first. */
-export const inOrder = (things: readonly Thing[]): readonly Thing[] =>
-  things.filter(({ rank }) => rank !== null).toSorted((a, b) => a.rank! - b.rank!);
+/** The ordered set that a theme is asked for: the one of what it is about, else its first; none while nothing has a place in an order. */
+export function inOrder(theme: Theme): readonly Thing[] {
+  const all = seriesIn(theme.things);
+  const main = mainThing(theme);
+  return (all.find(({ members }) => main !== null && members.includes(main)) ?? all[0])?.members ?? [];
+}
 
 /** Two members that go together, each pair once. */
 export function pairsIn(things: readonly Thing[]): readonly (readonly [Thing, Thing])[] {
@@ -107,29 +110,69 @@ export const kindsIn = (things: readonly Thing[]): readonly string[] => [
   ...new Set(things.flatMap(({ kind }) => (kind === null ? [] : [plain(kind)]))),
 ];
 
-type Take = (theme: Theme, main: Thing, slot: Slot) => string;
-// What a slot takes from the table. Where the table does not say, the nearest that it does say: nothing is asked.
-const TAKES: Readonly<Record<SlotTake, Take>> = {
-  one: (_, main) => oneOf(main),
-  many: (_, main) => nounOfThing(main).many,
-  all: ({ things }) => listed(things.map(oneOf)),
+type Members = (theme: Theme, main: Thing, slot: Slot) => readonly Thing[];
+// Whom a slot takes of the table. Where the table does not say, the nearest that it does say: nothing is asked.
+const MEMBERS: Readonly<Record<SlotTake, Members>> = {
+  one: (_, main) => [main],
+  many: (_, main) => [main],
+  all: ({ things }) => things,
   pair: ({ things }, main) => {
     const [pair] = pairsIn(things);
-    if (pair) return listed(pair.map(oneOf));
     const other = things.find((thing) => thing !== main);
-    return other ? listed([main, other].map(oneOf)) : `${oneOf(main)} and its twin`;
+    return pair ?? (other ? [main, other] : [main]);
   },
-  parts: ({ things }, main) => {
-    const whole = main.parts.length > 0 ? main : things.find(({ parts }) => parts.length > 0);
-    return whole ? listed(whole.parts) : 'its parts';
+  parts: ({ things }, main) => [
+    main.parts.length > 0 ? main : (things.find(({ parts }) => parts.length > 0) ?? main),
+  ],
+  order: (theme) => {
+    const ranked = inOrder(theme);
+    return ranked.length > 1 ? ranked : theme.things;
   },
-  order: ({ things }) => {
-    const ranked = inOrder(things);
-    return listed((ranked.length > 1 ? ranked : things).map(oneOf));
-  },
-  kinds: ({ things }) => listed(kindsIn(things)) || 'one kind and another',
-  role: ({ things }, main, { role }) => oneOf(things.find((thing) => thing.role === role) ?? main),
+  kinds: ({ things }) => things,
+  role: ({ things }, main, { role }) => [things.find((thing) => thing.role === role) ?? main],
 };
+
+type Said = (members: readonly Thing[]) => string;
+const SAID: Readonly<Partial<Record<SlotTake, Said>>> = {
+  many: ([main]) => nounOfThing(main!).many,
+  pair: (both) => (both.length > 1 ? listed(both.map(oneOf)) : `${oneOf(both[0]!)} and its twin`),
+  parts: ([whole]) => listed(whole!.parts) || 'its parts',
+  kinds: (things) => listed(kindsIn(things)) || 'one kind and another',
+};
+const said = (slot: Slot, members: readonly Thing[]): string =>
+  SAID[slot.takes]?.(members) ?? listed(members.map(oneOf));
+
+/**
+ * The members that a slot is filled with, in the order in which they are told: those that somebody named for it, else those that it
+ * takes of the table. None while the theme has no members, and for what is no thing.
+ */
+export function membersTaken(slot: Slot, theme: Theme, words: string | null): readonly Thing[] {
+  const main = mainThing(theme);
+  if (slot.kind !== 'thing' || main === null) return [];
+  if (words === null) return MEMBERS[slot.takes](theme, main, slot);
+  const named = new Set(words.split(/,| and /u).map(plain));
+  return theme.things.filter((thing) => {
+    const { one, many } = nounOfThing(thing);
+    return named.has(plain(one)) || named.has(plain(many));
+  });
+}
+
+/** What a slot may be filled with otherwise, from the table: each member, each ordered set, each pair; what it has now is among them. */
+export function choicesFor(slot: Slot, theme: Theme): readonly string[] {
+  const { things } = theme;
+  if (slot.kind !== 'thing') return [];
+  const each: Readonly<Record<SlotTake, () => readonly (readonly Thing[])[]>> = {
+    one: () => things.map((thing) => [thing]),
+    role: () => things.map((thing) => [thing]),
+    many: () => things.map((thing) => [thing]),
+    parts: () => things.filter(({ parts }) => parts.length > 0).map((thing) => [thing]),
+    pair: () => pairsIn(things),
+    order: () => seriesIn(things).map(({ members }) => members),
+    all: () => [things],
+    kinds: () => [things],
+  };
+  return [...new Set(each[slot.takes]().map((members) => said(slot, members)))];
+}
 
 /** What a pattern asks of a theme's table beyond a name, in words: what the table has, and what it lacks. */
 export function askedOfTable(
@@ -137,7 +180,7 @@ export function askedOfTable(
   { things }: Theme,
 ): { readonly has: readonly string[]; readonly lacks: readonly string[] } {
   const told = slots.flatMap(({ takes, role }): [string, boolean][] => {
-    if (takes === 'order') return [['an order', inOrder(things).length > 1]];
+    if (takes === 'order') return [['an order', seriesIn(things).some(({ members }) => members.length > 1)]];
     if (takes === 'pair') return [['partners', pairsIn(things).length > 0]];
     if (takes === 'parts') return [['parts', things.some(({ parts }) => parts.length > 0)]];
     if (takes === 'kinds') return [['kinds', kindsIn(things).length > 1]];
@@ -165,7 +208,7 @@ function wordOf(slot: Slot, theme: Theme, main: Thing): string {
   const { things } = theme;
   switch (slot.kind) {
     case 'thing':
-      return TAKES[slot.takes](theme, main, slot);
+      return said(slot, MEMBERS[slot.takes](theme, main, slot));
     case 'letter':
       return featured(theme, 'letter') ?? main.name.charAt(0).toLocaleUpperCase('en');
     case 'number':
@@ -247,7 +290,7 @@ export const isThemeCount = (times: ContentCount): times is keyof ThemeCounts =>
 export const countsOf = memoised((theme: Theme): ThemeCounts | null => {
   const { things } = theme;
   if (things.length === 0) return null;
-  const ranked = inOrder(things).length;
+  const ranked = inOrder(theme).length;
   return {
     things: things.length,
     pairs: Math.max(1, pairsIn(things).length),

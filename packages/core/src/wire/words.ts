@@ -17,7 +17,6 @@ export const toldWordSchema = z.object({
   rank: z.int().min(1).max(999).nullable(),
   /** About how large the real one is, in millimetres. */
   sizeMm: z.number().gt(0).nullable(),
-  picture: lineSchema.nullable(),
   parts: linesSchema,
   pair: lineSchema.nullable(),
   colour: lineSchema.nullable(),

@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { homeFileOf, KINDS, readHomeFile, type EntityRef, type OutboxEntry } from '@kobby/core';
+import { homeFileOf, keptFilesIn, KINDS, readHomeFile, type EntityRef, type OutboxEntry } from '@kobby/core';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { z } from 'zod';
 import { loadBook, writeTouched } from '../store/book-store.ts';
@@ -35,10 +35,8 @@ export async function writeHomeZip(folder: string, path: string): Promise<{ read
     const entries: Zippable = {};
     for (const [name, text] of homeFileOf(book)) entries[name] = [strToU8(text), PACKED];
     entries[OUTBOX] = [strToU8(`${JSON.stringify(sent, null, 1)}\n`), PACKED];
-    // What no sheet names any more is not the home's.
-    const named = new Set(
-      Object.values(book.sheets).flatMap(({ file }) => (file ? [`files/${file.sha256}`] : [])),
-    );
+    // What nothing names any more is not the home's.
+    const named = new Set(keptFilesIn(book).map(({ sha256 }) => `files/${sha256}`));
     for (const name of filesOf(folder))
       if (named.has(name) || name.startsWith('outbox/'))
         entries[name] = [readFileSync(join(folder, name)), STORED];
@@ -92,9 +90,8 @@ export async function backupFromZip(from: string, path: string): Promise<readonl
     } finally {
       await close();
     }
-    for (const { file } of Object.values(book.sheets)) {
-      const content = file && entries[`files/${file.sha256}`];
-      if (!file) continue;
+    for (const file of keptFilesIn(book)) {
+      const content = entries[`files/${file.sha256}`];
       if (content && checksum(Buffer.from(content)) === file.sha256)
         put(join(room, 'files', file.sha256), content);
       else unreadable.push(`files/${file.sha256}: the file “${file.name}” is not there, or not whole`);

@@ -162,7 +162,7 @@ export const ENDPOINTS = {
     method: 'post',
     path: '/api/files',
     summary:
-      'Keeps a file whose content is the body and whose name is ?name=; a sheet then names its checksum',
+      'Keeps a file whose content is the body and whose name is ?name=; what is shown by it then names its checksum',
     audience: 'provider',
     takesFile: true,
     response: keptFileSchema,
@@ -170,7 +170,7 @@ export const ENDPOINTS = {
   showFile: {
     method: 'get',
     path: '/api/files/:sha256',
-    summary: 'A kept file that a sheet names',
+    summary: 'A kept file that something of the home names',
     audience: 'provider',
     response: null,
     gives: 'application/octet-stream',
@@ -316,6 +316,14 @@ export const ENDPOINTS = {
     summary: 'What a link shows',
     audience: 'link',
     response: handoverSchema,
+  },
+  sharedFile: {
+    method: 'get',
+    path: '/api/shared/:shareId/files/:sha256',
+    summary: 'A picture of the home that a link shows',
+    audience: 'link',
+    response: null,
+    gives: 'application/octet-stream',
   },
   sharedActs: {
     method: 'post',

@@ -65,6 +65,31 @@ describe('a file of the home', () => {
     expect((await server.caller().ask('GET', path)).status).toBe(401);
   });
 
+  test('that shows a thing is given out to the provider, and to a link only while the link shows it', async () => {
+    const { body } = await send('tram.png', PNG);
+    const picture = { from: 'home' as const, file: body };
+    const { book } = server.app.services.keeper;
+    const supply = book.supplies['toy-cars']!;
+    const at = '2027-03-11T14:00:00.000Z';
+    const share = { id: 'link-p', unitId: 'unit-kites', label: 'Sol', fromDay: 4, toDay: 4, lastDate: null };
+    const made = await mara.ask('POST', '/api/shares', { gestureId: 'make-link-p', at, share });
+    const sol = server.caller();
+    const shown = `/api/shared/link-p/files/${body.sha256}`;
+    expect((await sol.ask('GET', shown)).status).toBe(401);
+    await sol.ask('POST', '/api/shared/link-p/enter', { secret: made.body.secret });
+    expect((await sol.ask('GET', shown)).status).toBe(404);
+    await mara.send([{ type: 'cupboard/put-supply', supply: { ...supply, picture } }], {
+      bases: { 'supplies/toy-cars': 1 },
+    });
+    expect((await mara.ask('GET', `/api/files/${body.sha256}`)).status).toBe(200);
+    expect((await sol.ask('GET', shown)).headers.get('content-type')).toBe('image/png');
+    expect((await sol.ask('GET', `/api/files/${body.sha256}`)).status).toBe(401);
+    await mara.send([{ type: 'cupboard/put-supply', supply: { ...supply, picture: { from: 'none' } } }], {
+      bases: { 'supplies/toy-cars': 2 },
+    });
+    expect((await sol.ask('GET', shown)).status).toBe(404);
+  });
+
   test('that was damaged on the disk is not given out', async () => {
     const { body } = await send('a.png', PNG);
     await mara.send([{ type: 'library/put-sheet', sheet: { id: 'sheet-1', title: 'A', file: body } }]);

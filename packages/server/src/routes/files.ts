@@ -1,9 +1,10 @@
-import { MAX_FILE_BYTES } from '@kobby/core';
+import { keptFilesIn, KINDS, MAX_FILE_BYTES, memoised, type Book, type KeptFile } from '@kobby/core';
 import type { Context } from 'koa';
 import { fail } from '../problems.ts';
 import { FileRefused } from '../store/look-into.ts';
 import { requireProvider } from './door.ts';
 import type { Services } from './services.ts';
+import { requireShare } from './shares.ts';
 
 /** Takes a file in: the body is its content, the query its name. */
 export async function keepFile(ctx: Context, services: Services): Promise<void> {
@@ -38,24 +39,51 @@ async function bodyOf(ctx: Context): Promise<Buffer> {
   return Buffer.concat(chunks);
 }
 
-/** Gives out a file that a sheet of the home names, and nothing else from the folder. */
+// What a table names stays as long as the table does.
+const namedIn = memoised(
+  (table: Book[keyof Book]): ReadonlyMap<string, KeptFile> =>
+    new Map(keptFilesIn(table).map((file) => [file.sha256, file])),
+);
+function fileNamed(book: Book, sha256: string): KeptFile | null {
+  for (const kind of KINDS) {
+    const file = namedIn(book[kind]).get(sha256);
+    if (file) return file;
+  }
+  return null;
+}
+
+/** Gives out a file that something of the home names, and nothing else from the folder. */
 export async function showFile(
   ctx: Context,
   services: Services,
   params: Record<string, string>,
 ): Promise<void> {
   await requireProvider(ctx, services);
-  const sheet = Object.values(services.keeper.book.sheets).find(({ file }) => file?.sha256 === params.sha256);
-  const content = sheet?.file ? await services.files.read(sheet.file.sha256) : null;
-  if (!sheet?.file || !content) throw fail('not-found', 'There is no such file any more.');
-  ctx.type = sheet.file.type;
-  ctx.length = sheet.file.bytes;
+  await giveOut(ctx, services, fileNamed(services.keeper.book, params.sha256!));
+}
+
+/** Gives out a picture that a link shows, and no other file. */
+export async function showSharedFile(
+  ctx: Context,
+  services: Services,
+  params: Record<string, string>,
+): Promise<void> {
+  const view = services.shareViews.view(await requireShare(ctx, services, params));
+  const shown = keptFilesIn(view).find(({ sha256 }) => sha256 === params.sha256);
+  await giveOut(ctx, services, shown ?? null);
+}
+
+async function giveOut(ctx: Context, services: Services, file: KeptFile | null): Promise<void> {
+  const content = file && (await services.files.read(file.sha256));
+  if (!content) throw fail('not-found', 'There is no such file any more.');
+  ctx.type = file.type;
+  ctx.length = file.bytes;
   // Whatever it is, it runs nothing here.
   ctx.set(
     'Content-Security-Policy',
     "sandbox; default-src 'none'; style-src 'unsafe-inline'; img-src 'self'",
   );
-  ctx.set('Content-Disposition', `inline; filename*=UTF-8''${encodeURIComponent(sheet.file.name)}`);
+  ctx.set('Content-Disposition', `inline; filename*=UTF-8''${encodeURIComponent(file.name)}`);
   ctx.set('Cache-Control', 'no-store, no-transform');
   ctx.body = content;
 }

@@ -17,7 +17,7 @@ import { showHealth } from './health.ts';
 import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './contract.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
 import { changePassPhrase, endSession, showSessions } from './sessions.ts';
-import { keepFile, showFile } from './files.ts';
+import { keepFile, showFile, showSharedFile } from './files.ts';
 import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
 import { showThemeThings, showToldWords } from './words.ts';
@@ -45,6 +45,7 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   live: listenLive,
   keepFile,
   showFile,
+  sharedFile: showSharedFile,
   makeShare,
   shares: showShares,
   outbox: showOutbox,

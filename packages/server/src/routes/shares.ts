@@ -93,8 +93,8 @@ export async function enter(ctx: Context, services: Services, params: Params): P
   await noteOpened(knex, shareId, services.clock.now());
 }
 
-// The link must be entered and must still be open.
-async function requireShare(ctx: Context, services: Services, params: Params): Promise<ShareId> {
+/** The link of a request: it must be entered and must still be open. */
+export async function requireShare(ctx: Context, services: Services, params: Params): Promise<ShareId> {
   const shareId = shareIdOf(params);
   const token = shareToken(ctx, shareId);
   if (!token || !(await opensShare(services.knex, shareId, token, services.clock.now()))) {

@@ -24,6 +24,8 @@ const KINDS: Slots[number] = {
   },
 };
 
+// What is handled itself: a toy, a real one, whatever stands for it in the room.
+const IN_HAND: Slots = [THINGS[0]!, { ...THINGS[1]!, inHand: true }];
 /** Patterns: they take the words and things of any unit. Every text is Kobby's own. */
 export const PATTERNS: readonly StarterActivity[] = [
   shelfWork(
@@ -278,7 +280,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: IN_HAND,
       atOnce: 2,
       mess: 'some',
       energy: 'calm',
@@ -314,7 +316,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: IN_HAND,
       place: 'outdoors',
       weather: 'sun',
       water: true,
@@ -417,7 +419,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: IN_HAND,
       mess: 'messy',
       craft: 'own-way',
       atOnce: 2,
@@ -452,7 +454,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: IN_HAND,
       adult: 'alone',
       features: { numbers: [1, 2, 3, 4, 5] },
       materials: [
@@ -512,7 +514,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       ],
     ],
     {
-      slots: THINGS,
+      slots: IN_HAND,
       atOnce: 3,
       adult: 'tied',
       water: true,

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { headingsIn, titleIn, type Spot, type Suggestion } from '@kobby/core';
+import { headingsIn, shownIn, titleIn, type Spot, type Suggestion } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useHand } from '../state/plan-hand.ts';
@@ -10,6 +10,7 @@ import DropSpot from './DropSpot.vue';
 import GripButton from './GripButton.vue';
 import PlacedItem from './PlacedItem.vue';
 import WriteField from './WriteField.vue';
+import ThingPicture from './ThingPicture.vue';
 
 /** The ledge beside the plan: the reserve, and what the library has for a place or a thin spot, to be taken in hand. */
 const spot = defineModel<Spot>({ required: true });
@@ -81,7 +82,10 @@ const choices = computed((): readonly Suggestion[] => {
           "
         >
           <div>
-            <b>{{ titleIn(activity.content, reading.theme) }}</b>
+            <b
+              ><ThingPicture v-bind="shownIn(activity.content, reading.theme)" :size="20" />
+              {{ titleIn(activity.content, reading.theme) }}</b
+            >
             <small>{{ reasons.slice(0, 3).join(' · ') }}</small>
             <small v-if="missing.length" class="lacks">not here: {{ missing.slice(0, 2).join(', ') }}</small>
           </div>

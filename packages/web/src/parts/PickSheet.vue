@@ -6,6 +6,7 @@ import {
   tooMuch,
   whereAt,
   asksFirst,
+  shownIn,
   titleIn,
   withGaps,
   type ChangeInput,
@@ -23,6 +24,7 @@ import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
 import WhereFields from './WhereFields.vue';
+import ThingPicture from './ThingPicture.vue';
 
 type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
 
@@ -152,7 +154,10 @@ function write(): void {
     <ul v-if="!filling" class="choices" data-test="choices">
       <li v-for="choice in choices" :key="choice.activity.id">
         <button type="button" @click="pick(choice)">
-          <b>{{ titleIn(choice.activity.content, reading.theme) }}</b>
+          <b
+            ><ThingPicture v-bind="shownIn(choice.activity.content, reading.theme)" />
+            {{ titleIn(choice.activity.content, reading.theme) }}</b
+          >
           <span class="soft">{{ withGaps(choice.activity.content.summary) }}</span>
           <small class="figures">
             {{ choice.fits }} of {{ expected }} fit<template

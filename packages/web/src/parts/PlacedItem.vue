@@ -8,6 +8,7 @@ import { useHand } from '../state/plan-hand.ts';
 import { useReading } from '../state/unit.ts';
 import GripButton from './GripButton.vue';
 import LevelFlag from './LevelFlag.vue';
+import ThingPicture from './ThingPicture.vue';
 
 /** One thing on a day or in the reserve: pressed it opens, dragged it moves, Alt and an arrow moves it a day. */
 const props = defineProps<{ placement: Placement; tall?: boolean }>();
@@ -59,6 +60,7 @@ const grab = (event: PointerEvent): void => {
       @keydown="hand.onKey($event, held)"
     >
       <v-icon v-if="isTicked" :icon="mdiCheckBold" size="14" aria-label="ticked off" />
+      <ThingPicture v-bind="placement.shownBy" :size="tall ? 22 : 18" />
       {{ content.title }}
       <LevelFlag v-if="flag" v-bind="flag" />
       <small v-if="isSketch(content)" class="sketch">still a sketch</small>

@@ -1,9 +1,15 @@
 <script setup lang="ts">
+import { homeOf } from '@kobby/core';
 import { onMounted, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
+import { providePictures } from '../state/pictures.ts';
 
 const store = useBook();
+providePictures({
+  isRealistic: () => store.isReady && homeOf(store.book).pictures === 'realistic',
+  fileAddress: (sha256) => `/api/files/${sha256}`,
+});
 const router = useRouter();
 const route = useRoute();
 

@@ -7,6 +7,7 @@ import {
   keepingOrderSchema,
   LINE_KINDS,
   omissionSchema,
+  thingListSchema,
   thingSchema,
   unitSchema,
   type Keeping,
@@ -52,6 +53,12 @@ export const UNIT_CHANGES = {
     fields: { thing: thingSchema },
     apply: (pen, { thing }) => pen.put('things', thing),
     says: (_, { thing }) => thing.name,
+  }),
+  /** Keeps members under a name for other units. */
+  'unit/keep-list': change({
+    fields: { list: thingListSchema },
+    apply: (pen, { list }) => pen.put('thingLists', list),
+    says: (_, { list }) => `keep ${list.name}`,
   }),
   'unit/put-event': change({
     fields: { event: eventSchema },

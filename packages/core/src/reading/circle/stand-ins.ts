@@ -60,11 +60,12 @@ const placed = memoised(
       unitId: piece.unitId,
       pinned: piece.pinned,
       content,
+      shownBy: { name: content.title, picture: content.picture },
       where: { kind: 'day', day, blockId },
     }) as Placement,
 );
 
-const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'where' | 'pinned'> = {
+const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'shownBy' | 'where' | 'pinned'> = {
   ...{ version: 0, originId: 'circle' as Placement['originId'], originVersion: 0 },
   ...{ choices: [], leadId: null, bin: null, outSince: null },
 };

@@ -26,7 +26,7 @@ export const stockFindings = memoised((supplies: readonly SupplyLine[]): readonl
           ? `None in the house: ${out[0]!.supply.name}`
           : `${out.length} things are not in the house`,
       detail: `${fewOf(out.map(({ supply }) => supply.name))}, first needed on Day ${Math.min(...out.map(({ by }) => by.number))}.`,
-      instead: 'They stand under Buy on the page of baskets.',
+      instead: 'They stand on the page of baskets.',
       basis: 'nothing is missing on the day',
       days: inDayOrder(out.map(({ by }) => by.number)),
       cornerIds: [],

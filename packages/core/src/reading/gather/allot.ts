@@ -28,6 +28,7 @@ const BASKET_OF: Readonly<Record<WayToGet, BasketId>> = {
   borrowed: 'borrow',
   collected: 'collect',
   printed: 'print',
+  made: 'make',
   tap: 'shelf',
 };
 

@@ -18,7 +18,7 @@ export const packsText = (
 
 /** Until when a line is seen to, as it is said on a day: `order late`, `make by Tue 9 Mar`, `today`. */
 export function dueText({ orderBy, by, basket }: SupplyLine, today: PlainDay): string {
-  const verb = basket === 'cook' ? 'make ' : orderBy < by.date ? 'order ' : '';
+  const verb = basket === 'cook' || basket === 'make' ? 'make ' : orderBy < by.date ? 'order ' : '';
   if (orderBy > today) return `${verb}by ${formatDay(orderBy, 'brief')}`;
   return `${verb}${orderBy < today ? 'late' : 'today'}`;
 }

@@ -36,6 +36,7 @@ export type RuleId =
   | 'left-out'
   | 'allergen'
   | 'past-the-end'
+  | 'in-hand'
   | 'open-slot'
   | 'sketch'
   | 'rounds'

@@ -11,6 +11,7 @@ import { noteIdSchema, timerSchema } from '../../daybook/index.ts';
 import { shareIdSchema } from '../../handover/index.ts';
 import { blockIdSchema } from '../../house/index.ts';
 import { activityModeSchema } from '../../library/index.ts';
+import { pictureSchema, shownBySchema } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, prepTaskIdSchema } from '../../unit/index.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
@@ -38,6 +39,7 @@ const groupSchema = z.strictObject({
 const itemSchema = z.strictObject({
   placementId: placementIdSchema,
   title: z.string(),
+  shownBy: shownBySchema,
   mode: activityModeSchema,
   /** Name of the corner or of the block of the day. */
   place: z.string(),
@@ -69,6 +71,7 @@ const itemSchema = z.strictObject({
     z.strictObject({
       supplyId: supplyIdSchema,
       name: z.string(),
+      picture: pictureSchema,
       amount: z.string(),
       keptIn: z.string().nullable(),
       ticked: tickedSchema,
@@ -133,6 +136,8 @@ export const handoverSchema = z.strictObject({
   /** The home's zone and the last day of the link: a phone without a connection hides its copy by them. */
   zone: zoneSchema,
   lastDate: plainDaySchema.nullable(),
+  /** Whether pictures are of any kind, or only what the home photographed or drew. */
+  pictures: z.enum(['any', 'realistic']),
   emergencyNumber: z.string().nullable(),
   poisonCentreNumber: z.string().nullable(),
   days: z.array(daySchema),

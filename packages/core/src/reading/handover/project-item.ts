@@ -42,6 +42,7 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
   return {
     placementId: placement.id,
     title: content.title,
+    shownBy: placement.shownBy,
     mode: content.mode,
     place: corner?.name ?? block?.name ?? (child ? `Bin of ${child.shownAs}` : 'any time'),
     blockId: block?.id ?? null,
@@ -80,6 +81,7 @@ function thingsOn({ book, frame }: Shown, { placement, day }: Session): Handover
     return {
       supplyId: supply.id,
       name: supply.name,
+      picture: supply.picture,
       amount: formatQuantity(
         quantity(supply.unit === 'piece' ? Math.ceil(amount - 1e-6) : amount, supply.unit),
         frame.home.units,

@@ -32,6 +32,7 @@ export function project(whole: Book, share: Share, today: PlainDay): Handover {
     today,
     zone: frame.home.zone,
     lastDate: share.lastDate,
+    pictures: frame.home.pictures,
     emergencyNumber: frame.home.emergencyNumber,
     poisonCentreNumber: frame.home.poisonCentreNumber,
     days: days.map((day) =>

@@ -84,6 +84,7 @@ export const asPlaced = ({ id, version, content }: Activity, { unit }: Frame): P
   originId: id,
   originVersion: version,
   content,
+  shownBy: { name: content.title, picture: content.picture },
   where: { kind: 'reserve' },
   pinned: false,
   choices: [],

@@ -19,6 +19,7 @@ import { oneForTwo } from '../exclusive/across-units.ts';
 import { retiredCornerFindings, sharedTableFindings } from '../exclusive/tables.ts';
 import { joined, type Finding, type RuleId } from '../ground/finding.ts';
 import { leftOutFindings } from '../fit/left-out.ts';
+import { inHandFindings } from '../fit/in-hand.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
 import { watchingFindings } from '../fit/watching.ts';
 import { watchFindings } from '../forecast/findings.ts';
@@ -155,6 +156,11 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   },
   'bin-path': { about: 'a filler that is not for a drain', levels: ['note'], ask: bins, ways: ['filler'] },
   'bin-unweighed': { about: 'a filler whose weight nobody knows', levels: ['note'], ask: bins },
+  'in-hand': {
+    about: 'a member of the theme that is handled and for which nothing stands',
+    levels: ['note'],
+    ask: ({ placements }) => inHandFindings(placements),
+  },
   'open-slot': {
     about: 'a word of a pattern that is still open',
     levels: ['note'],

@@ -1,5 +1,5 @@
 import type { Book, Table } from '../../book/index.ts';
-import { daysBetween, type PlainDay } from '../../calendar/index.ts';
+import { daysBetween, seasonOf, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsOfContent, type Area, type LensId } from '../../skills/index.ts';
@@ -73,6 +73,7 @@ export function lastUses(book: Book, unitId: UnitId): LastUse {
 const WEIGHTS = {
   ...{ fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 },
   ...{ ownTheme: 5, named: 3, pattern: 2, table: 2, lacking: -3, loved: 1 },
+  ...{ inSeason: 1, outOfSeason: -3 },
 };
 const LITTLE_PREP_MINUTES = 10;
 
@@ -89,6 +90,12 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   const theme = themeIn(look, frame.unit.id);
   const belongs = belongsTo(content, theme);
   told.push(...themeReasons(content, theme, belongs));
+  if (content.seasons.length > 0) {
+    const fits = content.seasons.includes(seasonOf(firstDate(frame), frame.home.zone));
+    told.push(
+      fits ? [WEIGHTS.inSeason, 'in season'] : [WEIGHTS.outOfSeason, `made for ${listed(content.seasons)}`],
+    );
+  }
   const features = featuresMet(content, frame);
   if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
   if (isNotLate(last, frame))

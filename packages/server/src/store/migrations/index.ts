@@ -23,6 +23,7 @@ import * as placedCopies from './0021-placed-copies.ts';
 import * as takenFrom from './0022-taken-from.ts';
 import * as specialDays from './0023-special-days.ts';
 import * as spokenThings from './0024-spoken-things.ts';
+import * as pictures from './0025-pictures.ts';
 
 interface Step {
   readonly name: string;
@@ -55,6 +56,7 @@ const STEPS: readonly Step[] = [
   { name: '0022-taken-from', migration: takenFrom },
   { name: '0023-special-days', migration: specialDays },
   { name: '0024-spoken-things', migration: spokenThings },
+  { name: '0025-pictures', migration: pictures },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

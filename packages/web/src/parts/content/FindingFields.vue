@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SLOT_TAKES, THING_ROLES } from '@kobby/core';
+import { SEASONS, SLOT_TAKES, THING_ROLES } from '@kobby/core';
 import { computed } from 'vue';
 import {
   ChoiceField,
@@ -8,6 +8,7 @@ import {
   RowsField,
   SwitchField,
   TextField,
+  TicksField,
   WordsField,
 } from '../fields/index.ts';
 import { useBook } from '../../state/book.ts';
@@ -42,6 +43,7 @@ const blankCopies = (): NonNullable<ContentInput['copies']>[number] => ({
   sheetId: own.value[0]?.value ?? '',
   for: { kind: 'child' },
 });
+const seasons = Object.fromEntries(SEASONS.map((season) => [season, season]));
 const slotKinds = {
   word: 'a word',
   thing: 'a thing of the theme',
@@ -105,6 +107,12 @@ const slotKinds = {
     <SwitchField v-model="content.keepsake" label="Goes into each child's folder" path="content.keepsake" />
   </div>
   <div class="side-by-side">
+    <TicksField
+      v-model="content.seasons"
+      label="Seasons it belongs to (none: all)"
+      path="content.seasons"
+      :options="seasons"
+    />
     <WordsField v-model="features.letters" label="Letters" path="content.features.letters" />
     <WordsField v-model="numbers" label="Numbers" path="content.features.numbers" />
     <WordsField v-model="features.colours" label="Colours" path="content.features.colours" />
@@ -136,6 +144,12 @@ const slotKinds = {
         label="Role"
         :path="`${path}.role`"
         :options="THING_ROLES"
+      />
+      <SwitchField
+        v-if="row.kind === 'thing'"
+        v-model="row.inHand"
+        label="Is there to be handled"
+        :path="`${path}.inHand`"
       />
     </div>
   </RowsField>

@@ -4,6 +4,7 @@ export { default as AmountField } from './AmountField.vue';
 export { default as ChoiceField } from './ChoiceField.vue';
 export { default as LineField } from './LineField.vue';
 export { default as NumberField } from './NumberField.vue';
+export { default as PictureField } from './PictureField.vue';
 export { default as RowsField } from './RowsField.vue';
 export { default as SwitchField } from './SwitchField.vue';
 export { default as TextField } from './TextField.vue';

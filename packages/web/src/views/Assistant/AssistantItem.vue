@@ -17,6 +17,7 @@ import { computed, ref } from 'vue';
 import CautionStrip from '../../parts/CautionStrip.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import type { SharedLink, TickSubject } from '../../state/shared.ts';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** One thing of the day: who does what with whom, what to say, with which things, what to watch for, and a tick when it is done. */
 const props = defineProps<{ item: HandoverItem; day: number; folded?: boolean; link: SharedLink }>();
@@ -53,6 +54,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
   <article :class="{ done, mine: item.mine }" :data-test="`item-${item.placementId}`">
     <TapeLabel v-if="!item.start">{{ item.place }}</TapeLabel>
     <button type="button" class="title" :aria-expanded="open" @click="open = !open">
+      <ThingPicture v-bind="item.shownBy" :size="44" />
       <h3>{{ item.title }}<span v-if="item.mine" class="mine-word">yours</span></h3>
       <v-icon :icon="open ? mdiChevronUp : mdiChevronDown" aria-hidden="true" />
     </button>
@@ -98,6 +100,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
             @click="link.tick(thing.about, !thing.done)"
           >
             <v-icon :icon="thing.done ? mdiCheckboxMarked : mdiCheckboxBlankOutline" aria-hidden="true" />
+            <ThingPicture :name="thing.name" :picture="thing.picture" :size="30" />
             <span>
               <b class="figures">{{ thing.amount }}</b> {{ thing.name }}
             </span>

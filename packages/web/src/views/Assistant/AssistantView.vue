@@ -3,6 +3,7 @@ import { mdiChevronLeft, mdiChevronRight, mdiHandWaveOutline, mdiPencilOutline }
 import { CAUTION_LINE, minutesInZone, minutesSinceMidnight, type HandoverItem } from '@kobby/core';
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
+import { providePictures } from '../../state/pictures.ts';
 import { canKeepCopy } from '../../state/phone-copy.ts';
 import { blocksOf, SharedLink, type SharedBlock } from '../../state/shared.ts';
 import AssistantCircle from './AssistantCircle.vue';
@@ -19,6 +20,10 @@ const secret = window.location.hash.slice(1);
 // The secret is exchanged once; it does not stay in the address bar for others to read.
 window.history.replaceState(window.history.state, '', window.location.pathname);
 const link = new SharedLink(String(route.params.shareId), secret);
+providePictures({
+  isRealistic: () => link.handover.value?.pictures === 'realistic',
+  fileAddress: (sha256) => `/api/shared/${String(route.params.shareId)}/files/${sha256}`,
+});
 const { handover, closed, locked, connected, waiting, unkept, trouble, isOnDevice } = link;
 const letGo = (): void => link.close();
 const MINUTE_MS = 60_000;

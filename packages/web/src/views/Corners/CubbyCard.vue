@@ -5,6 +5,7 @@ import {
   titleIn,
   isSketch,
   outSince,
+  shownIn,
   tickIdOf,
   weekOut,
   type Activity,
@@ -25,6 +26,7 @@ import { useHand } from '../../state/plan-hand.ts';
 import { useReading } from '../../state/unit.ts';
 import { CORNER_GLYPHS } from '../../theme/glyphs.ts';
 import SpanTicks from './SpanTicks.vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** One cubby of the shelf: a learning centre, full or empty at a glance. */
 const props = defineProps<{ cubby: Cubby }>();
@@ -111,6 +113,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
         :title="`Put it in ${corner.name}, Day 1 to ${reading.frame.unit.dayCount}`"
         @click="put(activity)"
       >
+        <ThingPicture v-bind="shownIn(activity.content, reading.theme)" :size="22" />
         {{ titleIn(activity.content, reading.theme) }}
       </button>
     </template>
@@ -125,6 +128,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
           @pointerdown="grab($event, setUp)"
           @keydown="hand.onKey($event, { placement: setUp, isNew: false })"
         >
+          <ThingPicture class="at-side" v-bind="setUp.shownBy" :size="36" />
           <b>
             {{ setUp.content.title }}
             <v-icon v-if="isTicked(setUp)" :icon="mdiCheckBold" size="15" aria-label="ticked off today" />
@@ -229,6 +233,13 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   font-weight: 600;
   font-size: 14px;
   line-height: 1.18;
+}
+.at-side {
+  float: left;
+  margin: 0 var(--gap-2) 2px 0;
+}
+.set-up b {
+  min-height: 36px;
 }
 .open:hover b {
   text-decoration: underline;

@@ -20,6 +20,7 @@ import { useBook } from '../../state/book.ts';
 import PriceSheet from './PriceSheet.vue';
 import SupplySheet from './SupplySheet.vue';
 import WishesCard from './WishesCard.vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** The cupboard: what is there, where, and what to look at; and stock-taking, one amount after the other. */
 const store = useBook();
@@ -125,7 +126,12 @@ async function beginCounting(): Promise<void> {
         <ul data-test="cupboard">
           <li v-for="row in rows.slice(0, most)" :key="row.supply.id" :class="{ counting }">
             <button type="button" class="row" @click="openId = row.supply.id">
-              <b>{{ row.supply.name }}</b>
+              <b
+                ><ThingPicture :name="row.supply.name" :picture="row.supply.picture"
+                  ><span class="no-picture"
+                /></ThingPicture>
+                {{ row.supply.name }}</b
+              >
               <span class="have figures">{{ formatQuantity(row.have, home.units) }}</span>
               <span class="soft">{{ row.supply.keptIn ?? '' }}</span>
               <span class="flags">
@@ -180,6 +186,10 @@ async function beginCounting(): Promise<void> {
 </template>
 
 <style scoped>
+.no-picture {
+  display: inline-block;
+  width: 24px;
+}
 .narrow {
   display: grid;
   grid-template-columns: minmax(200px, 2fr) minmax(150px, 1fr) minmax(150px, 1fr);

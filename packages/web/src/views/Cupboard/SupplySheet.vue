@@ -20,6 +20,7 @@ import {
   ChoiceField,
   LineField,
   NumberField,
+  PictureField,
   RowsField,
   SwitchField,
   TextField,
@@ -118,6 +119,7 @@ const MOVES = {
     </p>
     <div class="side-by-side">
       <LineField v-model="draft.name" label="Name" path="name" />
+      <PictureField v-model="draft.picture" :name="draft.name" path="picture" />
       <ChoiceField v-model="draft.category" label="Kind" path="category" :options="categories" />
       <LineField v-model="draft.keptIn" label="Kept in" path="keptIn" empty-is-null />
     </div>

@@ -34,7 +34,7 @@ const EMPTY: Readonly<Partial<Record<BasketId, string>>> = {
   shelf: 'Nothing is needed from the shelf.',
 };
 // Buying, cooking and the shelf are always there; the others when there is something in them.
-const LEFT: readonly BasketId[] = ['buy', 'cook', 'families', 'borrow', 'collect', 'print'];
+const LEFT: readonly BasketId[] = ['buy', 'cook', 'make', 'families', 'borrow', 'collect', 'print'];
 const RIGHT: readonly BasketId[] = ['shelf'];
 const columns = computed(() =>
   [LEFT, RIGHT].map((ids) =>

@@ -7,6 +7,7 @@ import {
   formatQuantity,
   givenBySchema,
   homeOf,
+  keptFilesIn,
   quantity,
   readShoppingTable,
   shoppingTable,
@@ -62,7 +63,7 @@ async function contentOf(sha256: string): Promise<string | null> {
 }
 
 async function give(): Promise<void> {
-  const named = file.value.entries.sheets.flatMap((sheet) => (sheet.file ? [sheet.file] : []));
+  const named = keptFilesIn(file.value);
   const files = await Promise.all(
     named.map(async ({ sha256, name }) => ({ sha256, name, content: await contentOf(sha256) })),
   );
@@ -71,7 +72,9 @@ async function give(): Promise<void> {
   giveFile(`${unit.value.title}.kobby-unit.json`, 'application/json', text);
   const left = named.length - there.length;
   said.value =
-    left === 0 ? 'The file is made.' : `The file is made; ${left} of its sheets are not there any more.`;
+    left === 0
+      ? 'The file is made.'
+      : `The file is made; ${left} of its sheets and pictures are not there any more.`;
 }
 
 const days = computed(() => reading.value.frame.calendar.days);

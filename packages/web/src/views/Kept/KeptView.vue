@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { RouterLink } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import BackupsCard from './BackupsCard.vue';
 import HomeFileCard from './HomeFileCard.vue';
@@ -21,6 +22,10 @@ import TablesCard from './TablesCard.vue';
     <div class="stack">
       <HomeFileCard />
       <TablesCard />
+      <p class="soft">
+        Pictures, words and fonts are partly of others:
+        <RouterLink :to="{ name: 'credits' }">whose, and under which terms</RouterLink>.
+      </p>
     </div>
   </div>
 </template>

@@ -7,7 +7,7 @@ import FindingFields from '../../parts/content/FindingFields.vue';
 import ReadyFields from '../../parts/content/ReadyFields.vue';
 import TimeFields from '../../parts/content/TimeFields.vue';
 import VersionRows from '../../parts/content/VersionRows.vue';
-import { ChoiceField, LineField, TextField, TicksField } from '../../parts/fields/index.ts';
+import { ChoiceField, LineField, PictureField, TextField, TicksField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import RetireButtons from '../../parts/RetireButtons.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -41,6 +41,7 @@ const modes = Object.fromEntries(
   >
     <div class="side-by-side">
       <LineField v-model="content.title" label="Title" path="content.title" />
+      <PictureField v-model="content.picture" :name="content.title" path="content.picture" />
       <ChoiceField v-model="content.mode" label="How it is run" path="content.mode" :options="modes" />
     </div>
     <TextField v-model="content.summary" label="In a sentence" path="content.summary" :rows="1" />

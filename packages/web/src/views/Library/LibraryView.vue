@@ -14,6 +14,7 @@ import {
   entrySummary,
   formatAge,
   LIBRARY_KINDS,
+  type Picture,
   withGaps,
   type LibraryKind,
   type LibraryWish,
@@ -31,6 +32,7 @@ import PasteSheet from './PasteSheet.vue';
 import PrintedSheet from './PrintedSheet.vue';
 import RecipeSheet from './RecipeSheet.vue';
 import SongSheet from './SongSheet.vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** The library: everything that can be done, mixed, sung, read or printed, found while one types. */
 const store = useBook();
@@ -61,6 +63,8 @@ const GLYPHS: Readonly<Record<LibraryKind, string>> = {
   bookTitles: mdiBookOpenPageVariantOutline,
   sheets: mdiFileDocumentOutline,
 };
+const pictureOf = (entry: (typeof found.value)[number]): Picture =>
+  entry.kind === 'activities' ? (store.book.activities[entry.entity.id]?.content.picture ?? null) : null;
 const items = (names: Readonly<Record<string, string>>) =>
   Object.entries(names).map(([value, title]) => ({ title, value }));
 const kinds = items({
@@ -205,6 +209,7 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
               <v-icon :icon="GLYPHS[entry.kind]" size="20" aria-hidden="true" />
               <span class="sr-only">{{ LIBRARY_KINDS[entry.kind] }}:</span>
               <span>
+                <ThingPicture class="at-side" :name="entry.title" :picture="pictureOf(entry)" :size="36" />
                 <b>{{ withGaps(entry.title) }}</b>
                 <span class="soft line">{{ entrySummary(entry) }}</span>
               </span>
@@ -240,6 +245,10 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
 </template>
 
 <style scoped>
+.at-side {
+  float: left;
+  margin-right: var(--gap-3);
+}
 .columns {
   display: grid;
   grid-template-columns: 244px minmax(0, 1fr);

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router';
 import SheetPage from '../../parts/SheetPage.vue';
 import { useBook } from '../../state/book.ts';
 import PrintedParts from './PrintedParts.vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** A sheet of a unit as it is printed: pages, cards two across, or labels true to size. */
 const store = useBook();
@@ -35,6 +36,7 @@ const pages = computed((): readonly PrintedPage[] => {
     <p v-else-if="pages.length === 0" class="empty">There is nothing to print here yet: {{ sheet.hint }}.</p>
     <div v-else :class="sheet.layout" data-test="printed">
       <article v-for="page in pages" :key="page.key" class="page">
+        <ThingPicture v-if="page.shownBy" class="shows" v-bind="page.shownBy" :size="64" />
         <h1>{{ page.title }}</h1>
         <p class="sub">{{ page.sub }}</p>
         <PrintedParts :parts="page.parts" />

@@ -9,6 +9,7 @@ import { useReading } from '../../state/unit.ts';
 import AboutCard from './AboutCard.vue';
 import FindsCard from './FindsCard.vue';
 import IdeaCard from './IdeaCard.vue';
+import LetterCard from './LetterCard.vue';
 import ThingsCard from './ThingsCard.vue';
 
 /** What a unit is about, and when; what it features; its things; what the house already has for it. */
@@ -58,7 +59,10 @@ function eventText(one: SpecialEvent): string {
   <ThingsCard class="wide-card" />
   <div class="columns">
     <AboutCard />
-    <FindsCard />
+    <div class="stack">
+      <LetterCard />
+      <FindsCard />
+    </div>
   </div>
   <EventSheet v-if="event" :id="event.id" @close="event = null" />
 </template>

@@ -1,35 +1,33 @@
 <script setup lang="ts">
-import { mdiClose, mdiPlus } from '@mdi/js';
+import { mdiPlus } from '@mdi/js';
 import {
-  formatQuantity,
   homeOf,
-  lettersEach,
   lookedUp,
-  parseAmount,
-  propertyOf,
-  quantity,
   renamed,
   THING_COLUMN_IDS,
-  THING_COLUMNS,
-  THING_ROLES,
   thingFrom,
   thingGaps,
-  usedColumns,
   type ChangeInput,
+  type Picture,
   type Thing,
-  type ThingColumn,
   type ToldWord,
 } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
-import { computed, nextTick, ref, watch } from 'vue';
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import { toldOf } from '../../state/word-book.ts';
+import LettersNeeded from './LettersNeeded.vue';
+import SortThings from './SortThings.vue';
 import TakeThings from './TakeThings.vue';
+import ThingLists from './ThingLists.vue';
+import ThingRow from './ThingRow.vue';
+import { columnsOf, keyOf, orderedBy, ROOM, titleOf, written, type Column } from './thing-cells.ts';
 
 /** The theme's things: its members with what they are matched, sorted, ordered and compared by. Gaps are marked. */
+const PictureSheet = defineAsyncComponent(() => import('../../parts/PictureSheet.vue'));
 const store = useBook();
 const reading = useReading();
 const things = computed(() => reading.value.things);
@@ -39,15 +37,27 @@ const newName = ref('');
 const table = ref<HTMLElement | null>(null);
 const MOST_GAPS = 4;
 
-const gapAt = (thing: Thing, column: ThingColumn): string | null =>
-  gaps.value.find((gap) => gap.thingId === thing.id && gap.column === column)?.text ?? null;
 // A column stands once one of them has something in it; others are asked for by a press.
-const asked = ref<readonly ThingColumn[]>([]);
-const columns = computed(() => {
-  const used = usedColumns(things.value);
-  return THING_COLUMN_IDS.filter((column) => used.has(column) || asked.value.includes(column));
-});
-const further = computed(() => THING_COLUMN_IDS.filter((column) => !columns.value.includes(column)));
+const asked = ref<readonly Column[]>([]);
+const columns = computed(() => columnsOf(things.value, asked.value));
+const further = computed(() =>
+  [...THING_COLUMN_IDS.map((id): Column => ({ kind: 'known', id })), ROOM].filter(
+    (column) => !columns.value.some((one) => keyOf(one) === keyOf(column)),
+  ),
+);
+const ownColumn = ref('');
+function addColumn(): void {
+  const id = ownColumn.value.trim();
+  if (id !== '') asked.value = [...asked.value, { kind: 'own', id }];
+  ownColumn.value = '';
+}
+// Sorted to compare them; their own order is another press away.
+const sorted = ref<Column | null>(null);
+const units = computed(() => homeOf(store.book).units);
+const rows = computed(() => orderedBy(things.value, sorted.value, units.value));
+const sortBy = (column: Column): void => {
+  sorted.value = sorted.value && keyOf(sorted.value) === keyOf(column) ? null : column;
+};
 
 // What is known of their names: parts, partner and colour are only offered, where nothing stands yet.
 const known = ref<ReadonlyMap<string, ToldWord>>(new Map());
@@ -63,23 +73,8 @@ watch(
   },
   { immediate: true },
 );
-const offered = (thing: Thing, column: ThingColumn): string => {
-  const told = known.value.get(thing.name);
-  if (!told || (column !== 'parts' && column !== 'pair' && column !== 'colour')) return '';
-  const value = told[column];
-  return typeof value === 'string' ? value : (value ?? []).join(', ');
-};
 const unheard = computed(() =>
   things.value.filter(({ name, spoken }) => spoken === null && known.value.get(name)?.spoken),
-);
-const letters = computed(() =>
-  [
-    { what: 'Their names', counts: lettersEach(things.value.map(({ name }) => name.split('/')[0]!)) },
-    {
-      what: 'The children’s names',
-      counts: lettersEach(Object.values(store.book.children).map(({ shownAs }) => shownAs)),
-    },
-  ].filter(({ counts }) => counts.length > 0),
 );
 const lookUp = (): void =>
   void store.perform(
@@ -89,50 +84,26 @@ const lookUp = (): void =>
     })),
   );
 
-/** Whether it was filled in for somebody and nobody said it otherwise. */
-const isGuess = (thing: Thing, column: ThingColumn): boolean =>
-  (thing.guessed as readonly string[]).includes(column) ||
-  column === 'rhymes' ||
-  ((column === 'firstSound' || column === 'syllables') && thing[column] === null);
-const shown = (thing: Thing, column: ThingColumn): string => {
-  const value = propertyOf(thing, column);
-  if (column === 'sizeMm' && typeof value === 'number')
-    return formatQuantity(quantity(value, 'mm'), homeOf(store.book).units);
-  return Array.isArray(value) ? value.join(', ') : value === null ? '' : String(value);
-};
-
-/** What was typed into a place of the table; a message when it cannot be read. */
-function read(column: ThingColumn, text: string): { value: unknown } | { message: string } {
-  const words = text.trim();
-  if (column === 'parts' || column === 'rhymes')
-    return {
-      value: words
-        .split(',')
-        .map((part) => part.trim())
-        .filter(Boolean),
-    };
-  if (words === '') return { value: null };
-  if (column === 'rank' || column === 'syllables') return { value: Number(words) };
-  if (column !== 'sizeMm') return { value: words };
-  const parsed = parseAmount(words, 'mm', null);
-  return parsed.ok ? { value: parsed.quantity.amount } : { message: parsed.message };
-}
-function put(thing: Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'], at: string): boolean {
+type PutThing = Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'];
+function put(thing: PutThing, at: string): boolean {
   const result = store.perform([{ type: 'unit/put-thing', thing }]);
   wrong.value = result.done ? null : { at, message: result.errors[0]?.message ?? 'This cannot be kept' };
   return result.done;
 }
-function take(thing: Thing, column: ThingColumn | 'name', event: Event): void {
-  const field = event.target as HTMLInputElement;
-  const at = `${thing.id}.${column}`;
-  if (column === 'name') return void rename(thing, field.value.trim(), at);
-  const said = read(column, field.value);
+const copyOf = (thing: Thing): PutThing => structuredClone(thing) as PutThing;
+function take(thing: Thing, column: Column, text: string): void {
+  const at = `${thing.id}.${keyOf(column)}`;
+  const said = written(thing, column, text);
   if ('message' in said) wrong.value = { at, message: said.message };
-  else {
-    const guessed = thing.guessed.filter((guess) => guess !== column);
-    put({ ...thing, parts: [...thing.parts], rhymes: [...thing.rhymes], guessed, [column]: said.value }, at);
-  }
+  else put(copyOf(said.thing), at);
 }
+const pictured = ref<Thing | null>(null);
+const isPicturing = computed({
+  get: () => pictured.value !== null,
+  set: (open) => !open && (pictured.value = null),
+});
+const show = (picture: Picture): void =>
+  void (pictured.value && put({ ...copyOf(pictured.value), picture }, `${pictured.value.id}.picture`));
 async function rename(thing: Thing, name: string, at: string): Promise<void> {
   const [told] = (await toldOf(name === '' ? [] : [name])) ?? [];
   put(renamed(thing, name, told ?? null), at);
@@ -151,8 +122,8 @@ async function add(): Promise<void> {
   table.value?.querySelector<HTMLElement>('input[name="thing-new"]')?.focus();
 }
 const takeOut = ({ id }: Thing): void => void store.perform([{ type: 'book/drop', kind: 'things', id }]);
-const WIDE: readonly ThingColumn[] = ['kind', 'parts', 'rhymes'];
-const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
+const WIDE: ReadonlySet<string> = new Set(['kind', 'parts', 'rhymes', 'series']);
+const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
 </script>
 
 <template>
@@ -165,65 +136,48 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
       <table ref="table">
         <thead>
           <tr>
+            <td />
             <th scope="col">Member</th>
             <th
               v-for="column in columns"
-              :key="column"
+              :key="keyOf(column)"
               scope="col"
-              :class="{ wide: WIDE.includes(column), slim: SLIM.includes(column) }"
+              :aria-sort="sorted && keyOf(sorted) === keyOf(column) ? 'ascending' : undefined"
+              :class="{ wide: WIDE.has(column.id), slim: SLIM.has(column.id) }"
             >
-              {{ THING_COLUMNS[column] }}
+              <button
+                type="button"
+                class="sort"
+                :title="`Sort by ${titleOf(column)}`"
+                @click="sortBy(column)"
+              >
+                {{ titleOf(column) }}
+              </button>
             </th>
             <td />
           </tr>
         </thead>
         <tbody>
-          <tr v-for="thing in things" :key="thing.id">
-            <th scope="row">
-              <input
-                :value="thing.name"
-                aria-label="Name of the member"
-                @change="take(thing, 'name', $event)"
-              />
-            </th>
-            <td
-              v-for="column in columns"
-              :key="column"
-              :class="{ gap: gapAt(thing, column), guess: isGuess(thing, column) }"
-            >
-              <select
-                v-if="column === 'role'"
-                :value="thing.role ?? ''"
-                :aria-label="`Role of ${thing.name}`"
-                @change="take(thing, column, $event)"
-              >
-                <option value="">–</option>
-                <option v-for="(name, role) in THING_ROLES" :key="role" :value="role">{{ name }}</option>
-              </select>
-              <input
-                v-else
-                :key="shown(thing, column)"
-                :value="shown(thing, column)"
-                :aria-label="`${THING_COLUMNS[column]} of ${thing.name}${gapAt(thing, column) ? `: ${gapAt(thing, column)}` : ''}`"
-                :title="gapAt(thing, column) ?? undefined"
-                :placeholder="offered(thing, column)"
-                :aria-invalid="wrong?.at === `${thing.id}.${column}`"
-                autocomplete="off"
-                @change="take(thing, column, $event)"
-              />
-            </td>
-            <td>
-              <button type="button" :aria-label="`Take ${thing.name} away`" @click="takeOut(thing)">
-                <v-icon :icon="mdiClose" size="16" aria-hidden="true" />
-              </button>
-            </td>
-          </tr>
+          <ThingRow
+            v-for="thing in rows"
+            :key="thing.id"
+            :thing="thing"
+            :columns="columns"
+            :gaps="gaps"
+            :wrong="wrong?.at ?? null"
+            :told="known.get(thing.name) ?? null"
+            @write="(column, text) => take(thing, column, text)"
+            @rename="rename(thing, $event, `${thing.id}.name`)"
+            @picture="pictured = thing"
+            @drop="takeOut(thing)"
+          />
           <tr>
+            <td class="picture" />
             <th scope="row">
               <input
                 v-model="newName"
                 name="thing-new"
-                placeholder="another one"
+                :placeholder="things.length ? 'another one' : 'the first one'"
                 aria-label="A new member"
                 autocomplete="off"
                 @keydown.enter.prevent="add"
@@ -238,30 +192,34 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
         </tbody>
       </table>
     </div>
-    <p v-if="things.length && further.length" class="further">
+    <div v-if="things.length" class="further">
       <b>Also</b>
       <button
         v-for="column in further"
-        :key="column"
+        :key="keyOf(column)"
         type="button"
         data-test="ask-column"
         @click="asked = [...asked, column]"
       >
-        {{ THING_COLUMNS[column] }}
+        {{ titleOf(column) }}
       </button>
+      <form @submit.prevent="addColumn">
+        <input
+          v-model="ownColumn"
+          name="own-column"
+          placeholder="a column of your own"
+          aria-label="A column of your own"
+          maxlength="40"
+          autocomplete="off"
+        />
+      </form>
       <button v-if="unheard.length" type="button" data-test="look-up" @click="lookUp">
         Look up how {{ unheard.length === 1 ? 'one of them is' : `${unheard.length} of them are` }} spoken
       </button>
-    </p>
-    <details v-if="things.length" class="letters">
-      <summary>Letters to lay their names, and the children’s</summary>
-      <p v-for="{ what, counts } in letters" :key="what">
-        <b>{{ what }}</b>
-        <span v-for="{ letter, atOnce, most } in counts" :key="letter"
-          >{{ atOnce }} {{ letter }}<small v-if="most < atOnce"> ({{ most }} one by one)</small></span
-        >
-      </p>
-    </details>
+    </div>
+    <SortThings v-if="things.length" :things="things" :columns="columns" />
+    <ThingLists />
+    <LettersNeeded v-if="things.length" :things="things" />
     <p v-if="isAway" class="soft" role="status">
       How they are spoken cannot be looked up now: until then songs go by spelling.
     </p>
@@ -270,6 +228,13 @@ const SLIM: readonly ThingColumn[] = ['rank', 'firstSound', 'syllables'];
       <li v-for="gap in gaps.slice(0, MOST_GAPS)" :key="`${gap.thingId}${gap.column}`">{{ gap.text }}</li>
       <li v-if="gaps.length > MOST_GAPS">and {{ gaps.length - MOST_GAPS }} more, marked in the table</li>
     </ul>
+    <PictureSheet
+      v-if="pictured"
+      v-model="isPicturing"
+      :name="pictured.name"
+      :picture="pictured.picture"
+      @choose="show"
+    />
   </ShelfCard>
 </template>
 
@@ -295,8 +260,22 @@ thead th {
   width: 54px;
   white-space: normal;
 }
-thead th:first-child {
+thead th:nth-child(2) {
   min-width: 108px;
+}
+.sort {
+  display: block;
+  width: auto;
+  height: auto;
+  padding: 0;
+  font: inherit;
+  text-align: left;
+}
+[aria-sort] .sort {
+  text-decoration: underline;
+}
+.picture {
+  width: 34px;
 }
 tbody td,
 tbody th {
@@ -320,39 +299,10 @@ input {
 th input {
   font-weight: 600;
 }
-select {
-  width: 100%;
-  min-width: 96px;
-  height: 32px;
-  background: transparent;
-  border: 0;
-  color: inherit;
-  font: inherit;
-  font-size: 13.5px;
-}
-.guess input,
-.guess select {
-  color: var(--ink-soft);
-  font-style: italic;
-}
 input::placeholder {
   color: var(--ink-soft);
   font-style: italic;
   opacity: 0.75;
-}
-.letters {
-  margin-top: var(--gap-2);
-  font-size: 13.5px;
-}
-.letters summary {
-  cursor: pointer;
-  font-weight: 600;
-}
-.letters p {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--gap-1) var(--gap-3);
-  margin-top: var(--gap-1);
 }
 .further {
   display: flex;
@@ -361,6 +311,15 @@ input::placeholder {
   align-items: center;
   margin-top: var(--gap-2);
   font-size: 13px;
+}
+.further form {
+  display: contents;
+}
+.further input {
+  width: 150px;
+  height: 28px;
+  border: 1.5px dashed var(--edge);
+  border-radius: 4px;
 }
 .further b {
   margin-right: var(--gap-1);
@@ -374,13 +333,6 @@ input::placeholder {
   border-radius: 4px;
   color: inherit;
   font: inherit;
-}
-.gap {
-  background: var(--care-bg);
-  box-shadow: inset 0 -3px 0 var(--care-edge);
-}
-[aria-invalid='true'] {
-  box-shadow: inset 0 0 0 2px var(--stop);
 }
 button {
   display: grid;

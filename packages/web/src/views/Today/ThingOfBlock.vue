@@ -14,6 +14,7 @@ import CautionStrip from '../../parts/CautionStrip.vue';
 import { useReading } from '../../state/unit.ts';
 import { useTimers } from '../../state/timers.ts';
 import RecordRow from './RecordRow.vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** One thing of the block: who does what, what to watch for those who are here, a timer, and how it went. */
 const props = defineProps<{ thing: PlannedThing; here: readonly Child[]; day: number }>();
@@ -59,7 +60,7 @@ const cautions = computed(() =>
 
 <template>
   <article :data-test="`thing-${placement.id}`">
-    <h2>{{ placement.content.title }}</h2>
+    <h2><ThingPicture v-bind="placement.shownBy" :size="36" /> {{ placement.content.title }}</h2>
     <CautionStrip v-for="caution in cautions" :key="caution.key" :level="caution.level">
       <b>{{ caution.title }}.</b> {{ caution.instead ?? caution.detail }}
     </CautionStrip>

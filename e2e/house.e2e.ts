@@ -242,7 +242,7 @@ describe('with the keyboard alone', () => {
   });
 
   test('the library is searched, and every kind of entry is made', async () => {
-    const mara = await at('library', '136 entries');
+    const mara = await at('library', '142 entries');
     await mara.tabTo('words');
     await mara.type('kite reapir');
     await mara.sees('One entry fit');
@@ -400,7 +400,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     ].join('\n');
 
   test('a file that is not what it says, or carries a script', async () => {
-    const mara = await at('library', '136 entries');
+    const mara = await at('library', '142 entries');
     await mara.tabTo('A sheet');
     await mara.strike('Enter');
     await choose(mara, 'file', 'cards.pdf', 'GIF89a, not a PDF at all');

@@ -193,6 +193,10 @@ export function askedOfTable(
   };
 }
 
+/** Whether a pattern asks for a role that no member has: it can be filled, but with something that was not meant. */
+export const lacksRole = ({ slots }: Pick<ActivityContent, 'slots'>, theme: Theme | null): boolean =>
+  slots.some(({ takes, role }) => takes === 'role' && !theme?.things.some((thing) => thing.role === role));
+
 const featured = ({ featured: all }: Theme, kind: Unit['featured'][number]['kind']): string | null =>
   all.find((one) => one.kind === kind)?.value ?? null;
 const mostMet = (values: readonly (string | null)[]): string | null => {

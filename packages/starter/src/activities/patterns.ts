@@ -262,7 +262,7 @@ export const PATTERNS: readonly StarterActivity[] = [
       steps: ['Adult: Lay out the sizes in no order.', 'Child: Say which one comes between two.'],
     },
   ),
-  forFew(
+  setUp(
     'hide-and-find',
     'sensory-bin',
     'Dug in: {things}',

@@ -1,5 +1,6 @@
 import { CRAFT_SUPPLIES } from './craft.ts';
 import { KITCHEN_SUPPLIES } from './kitchen.ts';
+import { SUPPLY_PICTURES } from './pictures.ts';
 import { PLAY_SUPPLIES } from './play.ts';
 import type { StarterSupply } from './builders.ts';
 
@@ -11,4 +12,7 @@ export const STARTER_SUPPLIES: readonly StarterSupply[] = [
   ...KITCHEN_SUPPLIES,
   ...CRAFT_SUPPLIES,
   ...PLAY_SUPPLIES,
-];
+].map((one) => {
+  const id = SUPPLY_PICTURES.get(one.supply.id);
+  return id ? { ...one, supply: { ...one.supply, picture: { from: 'kobby', id } } } : one;
+});

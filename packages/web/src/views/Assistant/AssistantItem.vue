@@ -167,6 +167,7 @@ article.mine {
   font-size: 15px;
 }
 .title h3 {
+  flex: 1;
   overflow-wrap: anywhere;
 }
 .title {

@@ -4,6 +4,7 @@ import {
   asksFirst,
   titleIn,
   isSketch,
+  lacksRole,
   outSince,
   shownIn,
   tickIdOf,
@@ -46,7 +47,10 @@ const offers = computed(() =>
     ? reading.value
         .suggestions({ corner: corner.value })
         .filter(
-          ({ activity, belongs }) => belongs !== 'other' && !asksFirst(activity.content, reading.value.theme),
+          ({ activity: { content }, belongs }) =>
+            belongs !== 'other' &&
+            !asksFirst(content, reading.value.theme) &&
+            !lacksRole(content, reading.value.theme),
         )
         .slice(0, OFFERS)
     : [],

@@ -271,17 +271,17 @@ describe('with the keyboard alone', () => {
     await mara.strike('Enter');
     await mara.tabTo('content.versions.0.does');
     await mara.type('Turns the hands');
-    await keep(137);
+    await keep(143);
     await begin('A recipe', 'title', 'Sand paste');
-    await keep(138);
+    await keep(144);
     await begin('A song', 'title', 'Tick and tock');
     await mara.tabTo('verses.0');
     await mara.type('Tick, tock');
-    await keep(139);
+    await keep(145);
     await begin('A book', 'title', 'A book about locks');
-    await keep(140);
+    await keep(146);
     await begin('A sheet', 'title', 'Clock faces');
-    await keep(141);
+    await keep(147);
     await mara.tabTo('Paste a list or text');
     await mara.strike('Enter');
     await mara.tabTo('Or paste it');
@@ -297,9 +297,9 @@ describe('with the keyboard alone', () => {
     // The draft without a version is opened to be completed.
     await mara.find('input[name="content.title"]');
     await mara.strike('Escape');
-    await mara.sees('143 entries');
+    await mara.sees('149 entries');
     await mara.pressText('Undo');
-    await mara.sees('141 entries');
+    await mara.sees('147 entries');
     expect(mara.errors).toEqual([]);
   });
 });
@@ -410,7 +410,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     await choose(mara, 'file', 'Kite cards.pdf', onePage());
     await mara.sees('Kite cards.pdf');
     await mara.pressText('Keep');
-    await mara.sees('137 entries');
+    await mara.sees('143 entries');
     await mara.fill('words', 'kite cards');
     await mara.page.waitForFunction(() =>
       document.querySelector('[data-test="found"] li')?.textContent?.includes('Kite cards'),

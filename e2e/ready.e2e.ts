@@ -26,6 +26,7 @@ test('what needs a night on the first day is late, and the offered mend takes th
   // The shelf that goes has days to add to as well.
   await mara.find('::-p-xpath(//main//h1[normalize-space(.)="Days"])');
   await mara.press('[aria-label="Add to Day 1"]');
+  await mara.fill('wanted', 'ice');
   await mara.choose('Light out of the ice');
   await mara.press(head('Is it ready? Light out of the ice'));
   await mara.sees('It needs 10 h before it is used');

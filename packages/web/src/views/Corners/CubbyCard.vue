@@ -132,7 +132,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
           @pointerdown="grab($event, setUp)"
           @keydown="hand.onKey($event, { placement: setUp, isNew: false })"
         >
-          <ThingPicture class="at-side" v-bind="setUp.shownBy" :size="36" />
+          <ThingPicture class="at-side" v-bind="setUp.shownBy" :size="30" />
           <b>
             {{ setUp.content.title }}
             <v-icon v-if="isTicked(setUp)" :icon="mdiCheckBold" size="15" aria-label="ticked off today" />
@@ -241,9 +241,6 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 .at-side {
   float: left;
   margin: 0 var(--gap-2) 2px 0;
-}
-.set-up b {
-  min-height: 36px;
 }
 .open:hover b {
   text-decoration: underline;

@@ -242,7 +242,7 @@ describe('with the keyboard alone', () => {
   });
 
   test('the library is searched, and every kind of entry is made', async () => {
-    const mara = await at('library', '142 entries');
+    const mara = await at('library', '154 entries');
     await mara.tabTo('words');
     await mara.type('kite reapir');
     await mara.sees('One entry fit');
@@ -271,17 +271,17 @@ describe('with the keyboard alone', () => {
     await mara.strike('Enter');
     await mara.tabTo('content.versions.0.does');
     await mara.type('Turns the hands');
-    await keep(143);
+    await keep(155);
     await begin('A recipe', 'title', 'Sand paste');
-    await keep(144);
+    await keep(156);
     await begin('A song', 'title', 'Tick and tock');
     await mara.tabTo('verses.0');
     await mara.type('Tick, tock');
-    await keep(145);
+    await keep(157);
     await begin('A book', 'title', 'A book about locks');
-    await keep(146);
+    await keep(158);
     await begin('A sheet', 'title', 'Clock faces');
-    await keep(147);
+    await keep(159);
     await mara.tabTo('Paste a list or text');
     await mara.strike('Enter');
     await mara.tabTo('Or paste it');
@@ -297,9 +297,9 @@ describe('with the keyboard alone', () => {
     // The draft without a version is opened to be completed.
     await mara.find('input[name="content.title"]');
     await mara.strike('Escape');
-    await mara.sees('149 entries');
+    await mara.sees('161 entries');
     await mara.pressText('Undo');
-    await mara.sees('147 entries');
+    await mara.sees('159 entries');
     expect(mara.errors).toEqual([]);
   });
 });
@@ -400,7 +400,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     ].join('\n');
 
   test('a file that is not what it says, or carries a script', async () => {
-    const mara = await at('library', '142 entries');
+    const mara = await at('library', '154 entries');
     await mara.tabTo('A sheet');
     await mara.strike('Enter');
     await choose(mara, 'file', 'cards.pdf', 'GIF89a, not a PDF at all');
@@ -410,7 +410,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     await choose(mara, 'file', 'Kite cards.pdf', onePage());
     await mara.sees('Kite cards.pdf');
     await mara.pressText('Keep');
-    await mara.sees('143 entries');
+    await mara.sees('155 entries');
     await mara.fill('words', 'kite cards');
     await mara.page.waitForFunction(() =>
       document.querySelector('[data-test="found"] li')?.textContent?.includes('Kite cards'),

@@ -49,6 +49,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     // Once for each way to choose a picture.
     ...of('supplies', 'picture.file', 'picture.from', 'picture.from', 'picture.from'),
     'thingLists.members',
+    'songs.link',
     'shares.locked',
   ],
   'a unit begins from it, or an observation': [

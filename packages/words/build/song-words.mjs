@@ -7,7 +7,7 @@ import { spokenOf } from './sources.mjs';
 const own = new Set(
   SONGS.flatMap(({ rule }) => rule?.words ?? []).flatMap((word) =>
     word
-      .split('/')[0]
+      .split(/[/:]/)[0]
       .toLowerCase()
       .split(/[\s-]+/),
   ),

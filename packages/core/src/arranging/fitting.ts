@@ -167,10 +167,11 @@ function optionsOf(
   { piece, song, words, length }: CirclePart,
   home: Home,
 ): { readonly options: readonly FitOption[]; readonly now: number } {
-  if (!song || length.basis !== 'lines' || song.rule.kind === 'as-written')
+  if (!song || length.basis !== 'lines' || song.whole)
     return { options: [{ verses: length.verseCount, seconds: length.seconds }], now: 0 };
-  const own = piece.singing.count ?? usualVerses(song, words);
-  const most = Math.max(own, Math.min(MOST_FITTED, mostVerses(song, words)));
+  const chosen = song.rule.kind === 'as-written' ? piece.singing.verses?.length : undefined;
+  const own = Math.min(piece.singing.count ?? Infinity, chosen ?? usualVerses(song, words));
+  const most = Math.max(own, Math.min(MOST_FITTED, chosen ?? mostVerses(song, words)));
   const options = Array.from({ length: most }, (_, i): FitOption => {
     const verses = sing(song, words, { ...piece.singing, count: i + 1 });
     return { verses: i + 1, seconds: lengthOf(piece, song, verses, home).seconds };

@@ -83,6 +83,10 @@ const KEYS = {
     'tune',
     'verses',
     'words',
+    'sung of',
+    'in step',
+    'whole',
+    'link',
     'hands',
     'voice',
     'pace',
@@ -145,15 +149,21 @@ class EntryReader {
   }
 
   #song(title: string, { head, body }: Parts, hints: string[]): EntryRead | { readonly why: string } {
-    const { verses, ending } = versesIn(body);
+    const { opening, verses, refrain, ending } = versesIn(body);
     const parsed = songSchema.safeParse({
       id: `song-${this.#newId()}`,
       title,
       kind: idIn(SONG_KINDS, head.get('kind')) ?? told('song', 'kind', head, hints),
       purpose: idIn(SONG_PURPOSES, head.get('place')) ?? told('gather', 'place', head, hints),
       tune: head.get('tune') ?? '',
+      opening,
       verses,
+      refrain,
       ending,
+      wordsFrom: wordsFromIn(head.get('sung of') ?? ''),
+      lists: listsIn(head.get('in step') ?? ''),
+      whole: asName(head.get('whole') ?? '') === 'yes',
+      link: head.get('link') || null,
       rule: ruleIn(head, hints),
       actions: head.get('hands') ?? '',
       voice: head.get('voice') ?? '',
@@ -337,18 +347,46 @@ function stepIn(text: string): object {
   };
 }
 
-function versesIn(body: readonly string[]): { readonly verses: readonly string[]; readonly ending: string } {
+interface SongParts {
+  readonly opening: string;
+  readonly verses: readonly string[];
+  readonly refrain: string;
+  readonly ending: string;
+}
+
+function versesIn(body: readonly string[]): SongParts {
   const blocks = body
     .join('\n')
     .split(/\n\s*\n/)
     .map((block) => block.trim())
     .filter(Boolean);
-  const isEnding = (block: string): boolean => /^ending:/i.test(block);
+  const HEADS = /^(opening|refrain|ending):\s*/i;
+  const headed = (head: string): string =>
+    blocks.find((block) => HEADS.exec(block)?.[1]?.toLowerCase() === head)?.replace(HEADS, '') ?? '';
   return {
-    verses: blocks.filter((block) => !isEnding(block)),
-    ending: blocks.find(isEnding)?.replace(/^ending:\s*/i, '') ?? '',
+    opening: headed('opening'),
+    verses: blocks.filter((block) => !HEADS.test(block)),
+    refrain: headed('refrain'),
+    ending: headed('ending'),
   };
 }
+
+function wordsFromIn(text: string): object {
+  const said = (head: string): string | null =>
+    partsOf(text)
+      .find((part) => part.startsWith(`${head} `))
+      ?.slice(head.length + 1) ?? null;
+  return { own: /^its own\b/i.test(text), kind: said('kind'), role: said('role') };
+}
+
+const listsIn = (text: string): readonly object[] =>
+  text
+    .split(' | ')
+    .filter((list) => list.includes(' = '))
+    .map((list) => {
+      const [slot = '', ...words] = list.split(' = ');
+      return { slot: slot.trim(), words: partsOf(words.join(' = ')) };
+    });
 
 function ruleIn(head: Parts['head'], hints: string[]): object {
   const text = asName(head.get('verses') ?? '');

@@ -29,6 +29,10 @@ export const songText = (song: Song): string =>
       ['Tune', song.tune],
       ['Verses', ruleText(song.rule)],
       ['Words', song.rule.words.join('; ')],
+      ['Sung of', wordsFromText(song.wordsFrom)],
+      ['In step', song.lists.map(({ slot, words }) => `${slot} = ${words.join('; ')}`).join(' | ')],
+      ['Whole', song.whole ? 'yes' : ''],
+      ['Link', song.link ?? ''],
       ['Hands', song.actions],
       ['Voice', song.voice],
       ['Pace', song.pace === 'relaxed' ? '' : PACES[song.pace].name],
@@ -40,11 +44,22 @@ export const songText = (song: Song): string =>
       ],
       ['Source', song.source],
     ]),
+    headed('Opening', song.opening),
     ...song.verses.map((verse) => verse.trim()),
-    song.ending.trim() === '' ? '' : `Ending:\n${song.ending.trim()}`,
+    headed('Refrain', song.refrain),
+    headed('Ending', song.ending),
   ]
     .filter((part) => part !== '')
     .join('\n\n');
+
+const headed = (head: string, text: string): string => (text.trim() === '' ? '' : `${head}:\n${text.trim()}`);
+
+function wordsFromText({ own, kind, role }: Song['wordsFrom']): string {
+  if (own) return 'its own words only';
+  return [kind === null ? '' : `kind ${kind}`, role === null ? '' : `role ${role}`]
+    .filter(Boolean)
+    .join('; ');
+}
 
 function ruleText(rule: Song['rule']): string {
   switch (rule.kind) {

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { supplyIdSchema } from '../cupboard/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { lineSchema, textSchema, versionSchema } from '../measure/index.ts';
+import { lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { skillIdSchema } from '../skills/index.ts';
+import { thingRoleSchema } from './role.ts';
 
 /** What is sung, spoken or played with the fingers. */
 export const SONG_KINDS = {
@@ -57,6 +58,38 @@ export const verseRuleSchema = z.discriminatedUnion('kind', [
 ]);
 export type VerseRule = z.infer<typeof verseRuleSchema>;
 
+/** Slots that every song knows: a list in step cannot be called so. */
+export const KNOWN_SLOTS: ReadonlySet<string> = new Set(
+  'n next what whats who colour colours word each it its them a an'.split(' '),
+);
+
+/**
+ * A list that goes in step with the verses: the first of it is sung in the first verse, the second in the second. Why beside the words
+ * that the verses go over: a word and its motion, a number and what comes with it, a line that is another one in each verse, change
+ * together and would come apart in lists of their own.
+ */
+export const stepListSchema = z.object({
+  slot: z
+    .string('A name is needed here')
+    .regex(/^[a-z][a-z-]{0,15}$/, 'A list is named by small letters and dashes')
+    .refine((slot) => !KNOWN_SLOTS.has(slot), 'This name means something else in a song'),
+  words: z.array(lineSchema).min(1, 'A list has at least one entry').max(31, 'At most 31'),
+});
+export type StepList = z.infer<typeof stepListSchema>;
+
+/**
+ * Whose words a song is sung with: those of the theme, of all its things or of one kind or role; or only its own. A list of body
+ * parts, names or sayings is never replaced by lanterns.
+ */
+export const wordsFromSchema = z.object({
+  own: z.boolean().default(false),
+  /** Only things of this kind; null for any. */
+  kind: lineSchema.nullable().default(null),
+  /** Only things with this role; null for any. */
+  role: thingRoleSchema.nullable().default(null),
+});
+export type WordsFrom = z.infer<typeof wordsFromSchema>;
+
 /** How fast it is sung: in per cent of the home's time for a line. Kobby's own starting points from practice. */
 export const PACES = {
   slow: { name: 'slow', percent: 140 },
@@ -84,11 +117,23 @@ export const songSchema = z.object({
   ),
   /** The tune, in words; empty for what is spoken. */
   tune: textSchema.default(''),
-  /** Each verse with a line of text a line: what is sung, and after ` // ` what the hands do; `All:` begins an answer. */
-  verses: z.array(textSchema.min(1, 'A verse has words')).min(1, 'At least one verse').max(30, 'At most 30'),
+  /** Each verse with a line of text a line: what is sung, and after ` // ` what the hands do; `All:` and the like say who sings it. */
+  verses: z
+    .array(textSchema.min(1, 'A verse has words'))
+    .min(1, 'At least one verse')
+    .max(30, 'At most 30 verses'),
   rule: verseRuleSchema.default({ kind: 'as-written', words: [] }),
-  /** What is sung once at the end of a song that counts, grows or goes over words; empty for none. */
+  wordsFrom: wordsFromSchema.default(wordsFromSchema.parse({})),
+  /** Lists that change together with the verses. */
+  lists: z.array(stepListSchema).max(4, 'At most 4 lists').default([]),
+  /** What is sung once before the first verse; empty for none. */
+  opening: textSchema.default(''),
+  /** What is sung after each verse; empty for none. */
+  refrain: textSchema.default(''),
+  /** What is sung once at the end; empty for none. A song that counts down has it only where nothing is left. */
   ending: textSchema.default(''),
+  /** It loses its sense when a verse is left out: making a circle shorter leaves it as it is. */
+  whole: z.boolean().default(false),
   /** What the hands do all through it. */
   actions: textSchema.default(''),
   pace: z.enum(Object.keys(PACES) as [Pace, ...Pace[]], 'This is not a pace').default('relaxed'),
@@ -115,6 +160,8 @@ export const songSchema = z.object({
   skills: z.array(skillIdSchema).max(12).default([]),
   /** Minutes of recorded music, when it is played and not sung. */
   recordedMinutes: z.int('Whole minutes are needed here').min(0).max(60).default(0),
+  /** Where a recording or clip of it is. */
+  link: linkSchema.nullable().default(null),
   source: textSchema.default(''),
   notes: textSchema.default(''),
   retired: z.boolean().default(false),

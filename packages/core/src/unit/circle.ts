@@ -51,6 +51,13 @@ export const singingSchema = z.object({
     .max(30, 'At most 30')
     .nullable()
     .default(null),
+  /** Which verses of a song that is as written, counted from 1, in the order in which they are sung; null for all. */
+  verses: z
+    .array(z.int('A whole number is needed here').min(1, 'The first is 1').max(30, 'At most 30'))
+    .min(1, 'At least one')
+    .max(60, 'At most 60')
+    .nullable()
+    .default(null),
   /** Words in place of those of the unit. */
   what: wordListSchema,
   colour: wordListSchema,

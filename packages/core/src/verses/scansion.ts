@@ -20,7 +20,7 @@ export const spokenInSongs: SpokenOf = (name) => {
   return each.every(Boolean) ? (each.join(' ') as Spoken) : null;
 };
 
-const nameOf = (word: string): string => word.split('/')[0]!.trim().toLocaleLowerCase('en');
+const nameOf = (word: string): string => word.split(/[/:]/)[0]!.trim().toLocaleLowerCase('en');
 
 /** A word that is sung where another stood, both as they are spoken. */
 interface KnownSwap {

@@ -1,6 +1,7 @@
 import type { Song, VerseRule } from '../library/index.ts';
-import { linesOf, type Voice, type WrittenLine } from './notation.ts';
-import { fillLine, namesList, type Filling } from './slots.ts';
+import { linesOf, type Singer, type Voice, type WrittenLine } from './notation.ts';
+import { nounOf } from './nouns.ts';
+import { countsThings, fillLine, namesList, type Filling } from './slots.ts';
 
 /** The words that a song is sung with: an empty list leaves it to the song's own. */
 export interface SongWords {
@@ -16,14 +17,17 @@ export interface Cut {
   readonly from: number | null;
   /** How many verses; a song that counts down still ends where it ends, and begins nearer to it. */
   readonly count: number | null;
+  /** Which of its written verses, counted from 1, in the order in which they are sung; one may come twice. Null for all of them. */
+  readonly verses: readonly number[] | null;
 }
-export const WHOLE: Cut = { from: null, count: null };
+export const WHOLE: Cut = { from: null, count: null, verses: null };
 
 /** A line as it is sung. */
 export interface SungLine {
   readonly text: string;
   readonly motion: string;
   readonly voice: Voice;
+  readonly by: Singer | '';
   /** The same line as it was written for: with the song's own first word. See `offBeat`. */
   readonly measure: string;
   /** Words in it that stand where others stood when it was written. */
@@ -36,9 +40,13 @@ export interface WordSwap {
   readonly written: string;
 }
 
+/** What of a song is sung at one time: its opening, a verse with the refrain behind it, its ending. */
+export type SungPart = 'opening' | 'verse' | 'refrain' | 'ending';
+
 /** A verse as it is sung, and what it is about: `five`, `kite`; empty for what is as written. */
 export interface SungVerse {
   readonly about: string;
+  readonly part: SungPart;
   readonly lines: readonly SungLine[];
 }
 
@@ -56,12 +64,18 @@ export function sing(song: Song, words: SongWords = OWN_WORDS, cut: Cut = WHOLE)
   const [first] = steps;
   if (!first) return [];
   const model = stepsOf(song, OWN_WORDS, WHOLE)[0] ?? first;
-  const verses = steps.flatMap((step) =>
-    writtenFor(song.rule, song.verses, step).map((lines) => sungVerse(lines, step, model)),
-  );
+  const beside = (text: string, part: SungPart, step: Step): readonly SungVerse[] =>
+    text === '' ? [] : [sungVerse(grown(linesOf(text), step.soFar), { ...step, about: '' }, model, part)];
+  const verses = steps.flatMap((step) => [
+    ...writtenFor(song, step).map((lines) => sungVerse(lines, step, model, 'verse')),
+    ...beside(song.refrain, 'refrain', step),
+  ]);
   const last = steps.at(-1)!;
-  if (song.ending === '' || !reachesEnd(song.rule, last)) return verses;
-  return [...verses, sungVerse(grown(linesOf(song.ending), last.soFar), { ...last, about: '' }, model)];
+  return [
+    ...beside(song.opening, 'opening', first),
+    ...verses,
+    ...(reachesEnd(song.rule, last) ? beside(song.ending, 'ending', last) : []),
+  ];
 }
 
 /** One time through the written verses: what their slots stand for, and what came so far in a song that grows. */
@@ -69,12 +83,15 @@ interface Step {
   readonly filling: Filling;
   readonly about: string;
   readonly soFar: readonly string[];
+  /** The written verse that is sung, from 0; null where all of them are sung each time. */
+  readonly verse: number | null;
 }
 
 /** The most verses that a song can have with some words; the same as its usual number for what is as written. */
-export function mostVerses({ rule, verses }: Song, words: SongWords = OWN_WORDS): number {
+export function mostVerses(song: Song, words: SongWords = OWN_WORDS): number {
+  const { rule, verses } = song;
   if (rule.kind === 'as-written') return verses.length;
-  return rule.kind === 'counted' ? MOST_VERSES : listFor(rule, rule.over, words).length;
+  return rule.kind === 'counted' ? MOST_VERSES : listFor(song, rule.over, words).length;
 }
 
 /** How many verses a song has when nobody says how many; its ending is not counted. */
@@ -87,22 +104,40 @@ export function usualVerses(song: Song, words: SongWords = OWN_WORDS): number {
 
 function stepsOf(song: Song, words: SongWords, cut: Cut): readonly Step[] {
   const { rule } = song;
-  const base = baseOf(rule, words);
-  if (rule.kind === 'as-written') {
-    return [{ filling: base, about: '', soFar: [] }];
-  }
+  const base = baseOf(song, words);
+  // Lists in step begin again from their first entry where they are shorter.
+  const steps = (i: number): NonNullable<Filling['steps']> =>
+    Object.fromEntries(
+      song.lists.map(({ slot, words: list }) => [
+        slot,
+        list[((i % list.length) + list.length) % list.length]!,
+      ]),
+    );
+  if (rule.kind === 'as-written')
+    return chosenVerses(song, cut).map((verse) => ({
+      filling: { ...base, steps: steps(verse) },
+      ...{ about: '', soFar: [], verse },
+    }));
   if (rule.kind === 'counted')
     return numbersOf(rule, cut).map((n) => {
-      const next = n + Math.sign(rule.to - rule.from || 1);
-      return { filling: { ...base, n, next: Math.max(0, next) }, about: String(n), soFar: [] };
+      const way = Math.sign(rule.to - rule.from || 1);
+      // What comes with a number comes with it wherever the counting begins.
+      const filling = { ...base, n, next: Math.max(0, n + way), steps: steps((n - rule.from) * way) };
+      return { filling, about: String(n), soFar: [], verse: null };
     });
-  const list = listFor(rule, rule.over, words);
+  const list = listFor(song, rule.over, words);
   const count = Math.min(list.length, cut.count ?? usualVerses(song, words));
   return list.slice(0, count).map((word, i) => ({
-    filling: { ...base, [rule.over]: word },
-    about: word,
-    soFar: list.slice(0, i + 1),
+    filling: { ...base, [rule.over]: word, steps: steps(i) },
+    ...{ about: word, soFar: list.slice(0, i + 1), verse: null },
   }));
+}
+
+// Those that were chosen and are still there, else all of them; no more than are asked for.
+function chosenVerses({ verses }: Song, { verses: chosen, count }: Cut): readonly number[] {
+  const all = verses.map((_, i) => i);
+  const wanted = chosen?.map((n) => n - 1).filter((i) => i >= 0 && i < verses.length) ?? all;
+  return (wanted.length > 0 ? wanted : all).slice(0, count ?? undefined);
 }
 
 /** The numbers of a counted song, in the order in which they are sung. */
@@ -114,18 +149,28 @@ function numbersOf({ from, to }: Extract<VerseRule, { kind: 'counted' }>, cut: C
   return Array.from({ length: count }, (_, i) => start + i * step);
 }
 
-const baseOf = (rule: VerseRule, words: SongWords): Filling => {
+const baseOf = (song: Song, words: SongWords): Filling => {
+  const { rule } = song;
   const over = 'over' in rule ? rule.over : 'what';
-  const first = (list: 'what' | 'who' | 'colour'): string | null => listFor(rule, list, words)[0] ?? null;
+  const first = (list: 'what' | 'who' | 'colour'): string | null => listFor(song, list, words)[0] ?? null;
   return { n: null, next: null, what: first('what'), who: first('who'), colour: first('colour'), over };
 };
 
-// The song's own words are for the list that its verses go over; otherwise for things.
-function listFor(rule: VerseRule, list: 'what' | 'who' | 'colour', words: SongWords): readonly string[] {
-  const given = words[list];
+// The song's own words are for the list that its verses go over; otherwise for things. Of its own words a song may be sung with no
+// others, and where it says a number before its things it takes only those that are counted.
+function listFor(song: Song, list: 'what' | 'who' | 'colour', words: SongWords): readonly string[] {
+  const { rule, wordsFrom } = song;
+  const isOwn = list === ('over' in rule ? rule.over : 'what');
+  if (isOwn && wordsFrom.own) return rule.words;
+  const given =
+    list === 'what' && countsThings(song) ? words.what.filter((word) => nounOf(word).counted) : words[list];
   if (given.length > 0) return given;
-  return list === ('over' in rule ? rule.over : 'what') ? rule.words : [];
+  return isOwn ? rule.words : [];
 }
+
+/** Of some words those that a song cannot be sung with, because it says a number before them and they are not counted: lava, scissors. */
+export const uncountedFor = (song: Song, { what }: SongWords): readonly string[] =>
+  song.wordsFrom.own || !countsThings(song) ? [] : what.filter((word) => !nounOf(word).counted);
 
 // A song that counts down has its end where nothing more is left of it; one that stops before leaves it out.
 const reachesEnd = (rule: VerseRule, { filling }: Step): boolean =>
@@ -138,13 +183,10 @@ interface LineOfVerse extends WrittenLine {
 
 const EACH = /\{(an?\s+)?each\}/;
 
-function writtenFor(
-  rule: VerseRule,
-  verses: readonly string[],
-  { soFar }: Step,
-): readonly (readonly LineOfVerse[])[] {
+function writtenFor({ rule, verses }: Song, { soFar, verse }: Step): readonly (readonly LineOfVerse[])[] {
   const each = rule.kind === 'growing' && rule.order === 'newest-first' ? soFar.toReversed() : soFar;
-  return verses.map((verse) => grown(linesOf(verse), each));
+  const sung = verse === null ? verses : [verses[verse]!];
+  return sung.map((written) => grown(linesOf(written), each));
 }
 
 // A line with `{each}` is sung once for each word so far; in songs that do not grow there is none.
@@ -153,14 +195,24 @@ const grown = (lines: readonly WrittenLine[], words: readonly string[]): readonl
     EACH.test(line.text) ? words.map((each) => ({ ...line, each })) : [{ ...line, each: null }],
   );
 
-function sungVerse(lines: readonly LineOfVerse[], { filling, about }: Step, model: Step): SungVerse {
+function sungVerse(
+  lines: readonly LineOfVerse[],
+  { filling, about }: Step,
+  model: Step,
+  part: SungPart,
+): SungVerse {
   return {
     about,
-    lines: lines.map(({ text, motion, voice, each }) => {
+    part,
+    lines: lines.map(({ text, motion, voice, by, each }) => {
       const sung = capital(fillLine(withEach(text, each, filling), filling));
-      const measure = fillLine(withEach(text, each && model.about, filling), model.filling);
+      // Entries in step are words of the song's own: only what was swapped moves the beat.
+      const measure = fillLine(withEach(text, each && model.about, filling), {
+        ...model.filling,
+        ...(filling.steps ? { steps: filling.steps } : {}),
+      });
       const swaps = swapsIn(text, filling, model, each);
-      return { text: sung, motion: fillLine(motion, filling), voice, measure, swaps };
+      return { text: sung, motion: fillLine(motion, filling), voice, by, measure, swaps };
     }),
   };
 }

@@ -1,5 +1,5 @@
 import type { Song, WordList } from '../library/index.ts';
-import { counted, nounOf, withArticle } from './nouns.ts';
+import { counted, nounOf, oneOfNoun, withArticle, type Pronoun } from './nouns.ts';
 import { numberWord } from './numbers.ts';
 
 /** What the slots of one verse stand for. A list that is empty leaves its slots open. */
@@ -12,6 +12,8 @@ export interface Filling {
   readonly colour: string | null;
   /** The list that the verses go over: `{word}` is its word. */
   readonly over: WordList;
+  /** What the lists in step have for this verse, by their names. */
+  readonly steps?: Readonly<Record<string, string>>;
 }
 
 const SLOT = /\{([^{}]*)\}/g;
@@ -23,7 +25,9 @@ const SLOT = /\{([^{}]*)\}/g;
  * - `{n what}`, `{n bright what}` the number with the thing, both in the right form: `one kite`, `five kites`, `no kites`;
  * - `{n:is|are}` the first after one, the second after any other number;
  * - `{what}` a thing, `{whats}` many of them, `{a what}` with `a` or `an`; `{who}`, `{colour}`, `{a colour}` alike;
- * - `{word}` the word that this verse is about, whichever list it is from.
+ * - `{word}` the word that this verse is about, whichever list it is from;
+ * - `{it}`, `{its}`, `{them}` what stands for the thing, and `{it:flies|fly}` what follows it or them;
+ * - `{motion}` or whatever a list in step is called: its entry for this verse.
  *
  * A slot that nothing is given for stays as it stands.
  */
@@ -31,11 +35,14 @@ export const fillLine = (line: string, filling: Filling): string =>
   line.replaceAll(SLOT, (slot, inside: string) => filled(inside.trim(), filling) ?? slot);
 
 /** The slots of a text that Kobby does not know, each once. `{each}` stands only in lines of songs that grow. */
-export const unknownSlots = (text: string): readonly string[] => [
+export const unknownSlots = (text: string, lists: readonly string[] = []): readonly string[] => [
   ...new Set(
     [...text.matchAll(SLOT)]
       .map(([, inside]) => inside!.trim())
-      .filter((inside) => !/^(?:an?\s+)?each$/.test(inside) && filled(inside, EVERYTHING) === null),
+      .filter(
+        (inside) =>
+          !/^(?:an?\s+)?each$/.test(inside) && !lists.includes(inside) && filled(inside, EVERYTHING) === null,
+      ),
   ),
 ];
 
@@ -49,13 +56,27 @@ const OF_LIST: Readonly<Record<WordList, RegExp>> = {
 export const namesList = (text: string, list: WordList): boolean =>
   [...text.matchAll(SLOT)].some(([, inside]) => OF_LIST[list].test(inside!.trim()));
 
+/** Whether a song has to say a number before its things: `{n what}`. What is not counted cannot be sung of in it. */
+export const countsThings = ({
+  verses,
+  opening,
+  refrain,
+  ending,
+}: Pick<Song, 'verses' | 'opening' | 'refrain' | 'ending'>): boolean =>
+  [...[opening, ...verses, refrain, ending].join('\n').matchAll(SLOT)].some(([, inside]) =>
+    /^(?:n|next)\s.*what$/.test(inside!.trim()),
+  );
+
 /** The lists of words that a song is sung with: those that its slots name, and the one that its verses go over. */
 export function listsOf({
   verses,
+  opening,
+  refrain,
   ending,
   rule,
-}: Pick<Song, 'verses' | 'ending' | 'rule'>): ReadonlySet<WordList> {
-  const slots = [...[...verses, ending].join('\n').matchAll(SLOT)].map(([, inside]) => inside!.trim());
+}: Pick<Song, 'verses' | 'opening' | 'refrain' | 'ending' | 'rule'>): ReadonlySet<WordList> {
+  const text = [opening, ...verses, refrain, ending].join('\n');
+  const slots = [...text.matchAll(SLOT)].map(([, inside]) => inside!.trim());
   const named = (Object.keys(OF_LIST) as WordList[]).filter((list) =>
     slots.some((slot) => OF_LIST[list].test(slot)),
   );
@@ -65,7 +86,32 @@ export function listsOf({
 const EVERYTHING: Filling = { n: 2, next: 1, what: 'thing', who: 'friend', colour: 'red', over: 'what' };
 
 function filled(inside: string, filling: Filling): string | null {
-  return byNumber(inside, filling) ?? withNumber(inside, filling) ?? byWord(inside, filling);
+  return (
+    inStep(inside, filling) ??
+    byNumber(inside, filling) ??
+    withNumber(inside, filling) ??
+    byPronoun(inside, filling) ??
+    byWord(inside, filling)
+  );
+}
+
+const inStep = (inside: string, { steps }: Filling): string | null =>
+  steps && Object.hasOwn(steps, inside) ? steps[inside]! : null;
+
+const FORMS: Readonly<Record<Pronoun, Readonly<Record<'it' | 'its' | 'them', string>>>> = {
+  it: { it: 'it', its: 'its', them: 'it' },
+  he: { it: 'he', its: 'his', them: 'him' },
+  she: { it: 'she', its: 'her', them: 'her' },
+  they: { it: 'they', its: 'their', them: 'them' },
+};
+
+// `it`, `its`, `them`, `it:flies|fly`
+function byPronoun(inside: string, { what }: Filling): string | null {
+  const [, form, one, many] = /^(it|its|them)(?::([^|]*)\|(.*))?$/.exec(inside) ?? [];
+  if (!form || what === null) return null;
+  const { pronoun } = nounOf(what);
+  if (one === undefined) return FORMS[pronoun][form as 'it'];
+  return form === 'it' ? `${FORMS[pronoun].it} ${pronoun === 'they' ? many! : one}` : null;
 }
 
 type NumberSlot = 'n' | 'next';
@@ -95,7 +141,8 @@ function byWord(inside: string, filling: Filling): string | null {
   const word = filling[list];
   if (word === null) return null;
   // Names and colours are sung as they are written.
-  const { one, many } = list === 'what' ? nounOf(word) : { one: word, many: word };
-  if (plural) return many;
-  return article ? withArticle(one) : one;
+  if (list !== 'what') return article ? withArticle(word) : word;
+  const noun = nounOf(word);
+  if (plural) return noun.many;
+  return article ? oneOfNoun(noun) : noun.one;
 }

@@ -20,6 +20,8 @@ export const song = (
   skills: [...skills],
   verses: verses.map((lines) => lines.join('\n')),
   source: 'Kobby starter library',
+  // What is as written tells something from its first line to its last, unless it says otherwise.
+  whole: rest.rule === undefined,
   ...rest,
 });
 

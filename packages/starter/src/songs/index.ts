@@ -3,6 +3,7 @@ import { CLOSING_SONGS } from './closing.ts';
 import { COUNTING_SONGS } from './counting.ts';
 import { LOOKING_SONGS } from './looking.ts';
 import { MOVING_SONGS } from './moving.ts';
+import { SHAPED_SONGS } from './shapes.ts';
 import { WELCOME_SONGS } from './welcome.ts';
 
 /** Songs, chants and finger plays of the starter library. Every verse was written for Kobby. */
@@ -12,4 +13,5 @@ export const STARTER_SONGS: readonly SongInput[] = [
   ...LOOKING_SONGS,
   ...MOVING_SONGS,
   ...CLOSING_SONGS,
+  ...SHAPED_SONGS,
 ];

@@ -9,6 +9,12 @@ const props = defineProps<{
   spokenOf?: SpokenOf | undefined;
 }>();
 
+const PART_NAMES: Readonly<Partial<Record<SungVerse['part'], string>>> = {
+  opening: 'opening',
+  refrain: 'refrain',
+  ending: 'ending',
+};
+
 function offText(line: SungLine): string {
   const spokenOf = props.spokenOf ?? spokenInSongs;
   const off = offBeat(line, spokenOf);
@@ -21,7 +27,8 @@ function offText(line: SungLine): string {
 
 <template>
   <ol class="verses">
-    <li v-for="(verse, i) in verses" :key="i" class="verse">
+    <li v-for="(verse, i) in verses" :key="i" class="verse" :class="verse.part">
+      <small v-if="PART_NAMES[verse.part]">{{ PART_NAMES[verse.part] }}</small>
       <div
         v-for="(line, j) in verse.lines"
         :key="j"
@@ -29,7 +36,7 @@ function offText(line: SungLine): string {
         :class="{ answer: line.voice === 'answer' }"
       >
         <span class="words"
-          ><span v-if="line.voice === 'answer'" class="all">All: </span>{{ line.text }}
+          ><span v-if="line.by" class="all">{{ line.by }}: </span>{{ line.text }}
           <span v-if="offText(line)" class="off" data-test="off">
             <v-icon :icon="mdiMetronome" size="14" aria-hidden="true" /> {{ offText(line) }}
           </span>

@@ -1,7 +1,7 @@
 import type { SpokenOf, Thing } from '@kobby/core';
 import { spokenInSongs } from '@kobby/core';
 
-const plain = (word: string): string => word.split('/')[0]!.trim().toLocaleLowerCase('en');
+const plain = (word: string): string => word.split(/[/:]/)[0]!.trim().toLocaleLowerCase('en');
 
 /** How words are spoken that songs are sung with: a theme's things as they were looked up, else the songs' own words. */
 export const spokenBy =

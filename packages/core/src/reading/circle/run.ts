@@ -157,7 +157,8 @@ function partOf(
   const insteadOf = pieces.find(({ id }) => id === piece.insteadOf) ?? null;
   // A song that names nobody is the same whoever comes.
   const named = song && namesChildren(song) ? children : NOBODY;
-  const part = made(piece, song, book, wordsFor(piece.singing, featured, things, named), home);
+  const meant = song ? thingsSungOf(song, things) : things;
+  const part = made(piece, song, book, wordsFor(piece.singing, featured, meant, named), home);
   return { ...part, props: song ? propsOf(song, part.verses, children.length) : [], insteadOf };
 }
 
@@ -218,11 +219,32 @@ const wordsFor = memoised(
     children: readonly Child[],
   ): SongWords =>
     chosenWords(singing, {
-      what: inOrder(things).map(({ name }) => name),
+      what: inOrder(things).map(wordOfThing),
       who: children.map(({ shownAs }) => shownAs),
       colour: featured.filter(({ kind }) => kind === 'colour').map(({ value }) => value),
     }),
 );
+
+/** Of a theme's things those that a song is sung of: all, or those of one kind or role. The same list for the same song and things. */
+const thingsSungOf = memoised(
+  ({ wordsFrom: { kind, role } }: Song, things: readonly Thing[]): readonly Thing[] =>
+    kind === null && role === null
+      ? things
+      : things.filter(
+          (thing) =>
+            (kind === null ||
+              thing.kind?.trim().toLocaleLowerCase('en') === kind.trim().toLocaleLowerCase('en')) &&
+            (role === null || thing.role === role),
+        ),
+);
+
+// As songs write a word: one and many of it, and for people what stands for them afterwards.
+const wordOfThing = ({ name, many, role }: Thing): string => {
+  const [one = '', own = ''] = name.split('/');
+  const plural = many ?? own;
+  const said = plural === '' ? one : `${one}/${plural}`;
+  return role === 'who' && !/:\w+$/.test(said) ? `${said}:they` : said;
+};
 
 /** Words, those that are chosen for a piece in place of the others. */
 export const chosenWords = ({ what, colour }: Singing, others: SongWords): SongWords => ({
@@ -240,7 +262,7 @@ function propsOf(
   verses: readonly SungVerse[],
   children: number,
 ): readonly PieceProp[] {
-  const sung = verses.filter(({ about }) => about !== '');
+  const sung = verses.filter(({ part }) => part === 'verse');
   const times = {
     once: 1,
     verse: rule.kind === 'counted' ? Math.max(0, ...sung.map(({ about }) => Number(about))) : sung.length,

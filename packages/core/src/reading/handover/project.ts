@@ -103,7 +103,9 @@ function circleOf(run: CircleRun): HandoverCircle {
       title: part.title,
       kind: PIECE_KINDS[part.piece.kind].name,
       length: aboutSeconds(part.length.seconds),
-      verses: part.verses.map(({ lines }) => lines.map(({ text }) => text)),
+      verses: part.verses.map(({ lines }) =>
+        lines.map(({ text, by }) => (by === '' ? text : `${by}: ${text}`)),
+      ),
       words: wordsOf(part),
     })),
   };

@@ -155,7 +155,9 @@ const songEntry = memoised((song: Song): LibraryEntry => ({
   entity: song,
   title: song.title,
   tags: tagsOf(song.skills, SONG_KINDS[song.kind], SONG_PURPOSES[song.purpose]),
-  text: [...song.verses, song.actions, song.tune, song.notes].join(' '),
+  text: [song.opening, ...song.verses, song.refrain, song.ending, song.actions, song.tune, song.notes].join(
+    ' ',
+  ),
   facets: {
     ...NO_FACETS,
     ...skillFacets(song.skills),

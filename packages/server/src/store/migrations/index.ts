@@ -24,6 +24,7 @@ import * as takenFrom from './0022-taken-from.ts';
 import * as specialDays from './0023-special-days.ts';
 import * as spokenThings from './0024-spoken-things.ts';
 import * as pictures from './0025-pictures.ts';
+import * as songs from './0026-songs.ts';
 
 interface Step {
   readonly name: string;
@@ -57,6 +58,7 @@ const STEPS: readonly Step[] = [
   { name: '0023-special-days', migration: specialDays },
   { name: '0024-spoken-things', migration: spokenThings },
   { name: '0025-pictures', migration: pictures },
+  { name: '0026-songs', migration: songs },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -2,9 +2,12 @@
 import {
   mdiArrowLeft,
   mdiClockOutline,
+  mdiDebugStepOver,
   mdiFastForwardOutline,
   mdiHandWaveOutline,
+  mdiPencilOutline,
   mdiPlus,
+  mdiRepeat,
   mdiVolumeMedium,
 } from '@mdi/js';
 import { fitFrom, formatSeconds, PIECE_KINDS, type BlockId, type Pull, type UnitId } from '@kobby/core';
@@ -13,6 +16,7 @@ import { RouterLink, useRoute } from 'vue-router';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { provideReading } from '../../state/unit.ts';
+import MadeUpVerse from './MadeUpVerse.vue';
 import { screensOf } from './screens.ts';
 import WentCard from './WentCard.vue';
 
@@ -60,7 +64,16 @@ function go(index: number): void {
     place.value = { pieceId: part.piece.id, verse };
   }
 }
-const forward = (): void => go(ended.value ? at.value : at.value + 1);
+// A verse that was fun comes once more, and goes on from there; what is left out is only left out now.
+const again = ref(false);
+const isVerse = computed(() => (screen.value?.of ?? 0) > 1);
+function forward(): void {
+  if (again.value) again.value = false;
+  else go(ended.value ? at.value : at.value + 1);
+}
+const skip = (): void => go(at.value + 2);
+const isSkippable = computed(() => screens.value[at.value + 1]?.part === screen.value?.part && isVerse.value);
+
 const back = (): void => (ended.value ? go(screens.value.length - 1) : go(at.value - 1));
 
 function fit(pull: Pull): void {
@@ -77,13 +90,21 @@ function fit(pull: Pull): void {
   else said.value = told.length > 0 ? `Today: ${told.join('. ')}.` : 'Nothing is left to change.';
 }
 
+// A verse that somebody made up in the middle of it is written down before it is forgotten.
+const isWriting = ref(false);
+function wrote(words: string | null): void {
+  isWriting.value = false;
+  said.value = words;
+}
+
 const seconds = ref(0);
 let timer: ReturnType<typeof setInterval> | null = null;
 const onKey = (event: KeyboardEvent): void => {
   if (event.key === 'ArrowLeft') return back();
   if (event.key === 'ArrowRight') return forward();
   // What has the focus is pressed by these keys itself.
-  const isTaken = event.target instanceof HTMLElement && event.target.closest('a, button, summary, input');
+  const isTaken =
+    event.target instanceof HTMLElement && event.target.closest('a, button, summary, input, textarea');
   if (isTaken || (event.key !== ' ' && event.key !== 'Enter')) return;
   event.preventDefault();
   forward();
@@ -105,6 +126,14 @@ onBeforeUnmount(() => {
       <RouterLink :to="{ name: 'circle', params: { unitId }, query: { day } }" class="out">
         <v-icon :icon="mdiArrowLeft" size="20" aria-hidden="true" /> Back to the plan
       </RouterLink>
+      <a
+        v-if="screen?.part.song?.link"
+        class="out"
+        :href="screen.part.song.link"
+        target="_blank"
+        rel="noopener noreferrer"
+        >the recording</a
+      >
       <span v-if="screen && run" class="figures">
         <v-icon :icon="mdiClockOutline" size="18" aria-hidden="true" />
         {{ formatSeconds(seconds) }} of {{ formatSeconds(run.seconds) }}
@@ -122,6 +151,7 @@ onBeforeUnmount(() => {
         <span class="title">
           <b>{{ screen.part.title }}</b>
           <span>{{ PIECE_KINDS[screen.part.piece.kind].name }}</span>
+          <span v-if="again" class="again">once more</span>
           <span v-if="screen.of > 1" class="of">{{ screen.verse + 1 }} of {{ screen.of }}</span>
         </span>
         <span class="lines" :class="{ many: screen.lines.length > 5 }">
@@ -131,7 +161,10 @@ onBeforeUnmount(() => {
             class="line"
             :class="{ answer: line.voice === 'answer' }"
           >
-            <span class="words"><small v-if="line.voice === 'answer'">All</small>{{ line.text }}</span>
+            <span class="words"
+              ><small v-if="line.by">{{ line.by }}</small
+              >{{ line.text }}</span
+            >
             <span v-if="line.motion" class="motion">
               <v-icon :icon="mdiHandWaveOutline" size="22" aria-hidden="true" /> {{ line.motion }}
             </span>
@@ -143,11 +176,21 @@ onBeforeUnmount(() => {
         <span class="go">{{ at + 1 === screens.length ? 'Tap: the end' : 'Tap to go on' }}</span>
       </button>
       <p v-if="said" class="said" role="status">{{ said }}</p>
+      <MadeUpVerse v-if="isWriting && screen.part.song" :song="screen.part.song" @done="wrote" />
       <footer>
         <v-btn class="is-side" :disabled="at === 0" @click="back">
           <v-icon :icon="mdiArrowLeft" size="18" aria-hidden="true" /> Back
         </v-btn>
         <span class="next">{{ next ? `Then: ${next.part.title}` : 'Then it is over' }}</span>
+        <v-btn v-if="isVerse" class="is-side" data-test="again" :aria-pressed="again" @click="again = !again">
+          <v-icon :icon="mdiRepeat" size="18" aria-hidden="true" /> This one again
+        </v-btn>
+        <v-btn v-if="isSkippable" class="is-side" data-test="skip" @click="skip">
+          <v-icon :icon="mdiDebugStepOver" size="18" aria-hidden="true" /> Leave the next out
+        </v-btn>
+        <v-btn v-if="screen.part.song" class="is-side" data-test="made-up" @click="isWriting = true">
+          <v-icon :icon="mdiPencilOutline" size="18" aria-hidden="true" /> A verse of ours
+        </v-btn>
         <v-btn class="is-side" data-test="longer" @click="fit('longer')">
           <v-icon :icon="mdiPlus" size="18" aria-hidden="true" /> Still arriving
         </v-btn>
@@ -282,6 +325,13 @@ footer .v-btn {
 }
 footer .v-icon {
   margin-right: var(--gap-3);
+}
+.again {
+  padding: var(--gap-1) var(--gap-4);
+  background: var(--plum);
+  border-radius: 4px;
+  color: var(--on-plum);
+  font-weight: 700;
 }
 .said {
   margin: var(--gap-3) var(--gap-5) 0;

@@ -26,8 +26,10 @@ const told = ref(false);
 const isHeld = computed(() => desk.hand.isHeld(props.part));
 const verses = computed(() => {
   const { song, words, piece, length } = props.part;
-  if (!song || song.rule.kind === 'as-written' || length.basis !== 'lines') return null;
-  const most = mostVerses(song, words);
+  if (!song || length.basis !== 'lines') return null;
+  const chosen = song.rule.kind === 'as-written' ? piece.singing.verses?.length : undefined;
+  const most = chosen ?? mostVerses(song, words);
+  if (most < 2) return null;
   return { now: Math.min(most, piece.singing.count ?? usualVerses(song, words)), most };
 });
 const doubts = computed(() => partDoubts(props.part, props.run));

@@ -4,9 +4,12 @@ import {
   chosenWords,
   explainLength,
   lengthOf,
+  listed,
   listsOf,
+  nounOf,
   sing,
   songSchema,
+  uncountedFor,
   type CirclePart,
   type SongId,
   type WordList,
@@ -19,6 +22,7 @@ import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { spokenBy } from '../../state/spoken-things.ts';
 import type { ActResult } from '../../state/sync.ts';
+import ChosenVerses from './ChosenVerses.vue';
 import { useCircleDesk, whenText } from './circle-desk.ts';
 
 /** A piece looked at closer: its verses as they are sung, its words, and how long it takes. */
@@ -33,6 +37,7 @@ const bookId = ref<string | null>(piece.bookId);
 const words = ref<string | undefined>(piece.words);
 const count = ref<number | null>(piece.singing.count);
 const from = ref<number | null>(piece.singing.from);
+const chosen = ref<number[] | null>(piece.singing.verses && [...piece.singing.verses]);
 const what = ref<string[] | undefined>([...piece.singing.what]);
 const colour = ref<string[] | undefined>([...piece.singing.colour]);
 const minutes = ref<number | null>(piece.minutes);
@@ -51,6 +56,7 @@ const books = computed(() => options(Object.values(store.book.bookTitles)));
 const singing = computed(() => ({
   count: count.value,
   from: from.value,
+  verses: chosen.value,
   what: what.value ?? [],
   colour: colour.value ?? [],
 }));
@@ -69,6 +75,13 @@ const length = computed(() => {
     home,
   );
 });
+const uncounted = computed(() =>
+  song.value
+    ? uncountedFor(song.value, chosenWords(singing.value, desk.run.value?.words ?? props.part.words)).map(
+        (word) => nounOf(word).one,
+      )
+    : [],
+);
 const lists = computed(() => (song.value ? listsOf(song.value) : new Set<WordList>()));
 
 const submit = (): ActResult =>
@@ -115,6 +128,11 @@ const submit = (): ActResult =>
         empty-is-null
       />
     </div>
+    <ChosenVerses
+      v-if="song && song.rule.kind === 'as-written' && song.verses.length > 1"
+      v-model="chosen"
+      :song="song"
+    />
     <div v-if="song && song.rule.kind !== 'as-written'" class="side-by-side">
       <NumberField v-model="count" label="Verses" path="singing.count" empty-is-null />
       <NumberField
@@ -140,6 +158,13 @@ const submit = (): ActResult =>
         <template v-if="song.actions"> · {{ song.actions }}</template>
       </p>
       <SungVerses :verses="verses" :spoken-of="spokenBy(desk.reading.value.things)" />
+      <p v-if="uncounted.length" class="soft" data-test="uncounted">
+        It says a number before its things, and {{ listed(uncounted) }}
+        {{ uncounted.length === 1 ? 'is' : 'are' }} not counted: left out of it.
+      </p>
+      <p v-if="song.link">
+        <a :href="song.link" target="_blank" rel="noopener noreferrer">The recording or clip</a>
+      </p>
       <p v-if="verses.length === 0" class="wrong">Nothing to sing: it needs words, and there are none yet.</p>
     </section>
     <template v-if="part.insteadOf" #acts>

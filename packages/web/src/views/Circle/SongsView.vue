@@ -26,7 +26,7 @@ const songs = computed(() => (printed.value?.run.parts ?? []).filter(({ verses }
       <h1>{{ part.title }}</h1>
       <p v-for="(verse, i) in part.verses" :key="i" class="verse">
         <span v-for="(line, j) in verse.lines" :key="j" class="line">
-          <b v-if="line.voice === 'answer'">All: </b>{{ line.text }}
+          <b v-if="line.by">{{ line.by }}: </b>{{ line.text }}
           <small v-if="line.motion">{{ line.motion }}</small>
         </span>
       </p>

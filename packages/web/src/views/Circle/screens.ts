@@ -8,7 +8,7 @@ export interface Screen {
   /** Which verse of the part, from 0. */
   readonly verse: number;
   readonly of: number;
-  readonly lines: readonly Pick<SungLine, 'text' | 'motion' | 'voice'>[];
+  readonly lines: readonly Pick<SungLine, 'text' | 'motion' | 'voice' | 'by'>[];
   /** Pace and voice, in a few words; empty for nothing to say. */
   readonly hint: string;
 }
@@ -28,8 +28,8 @@ function hintOf({ song, book }: CirclePart): string {
 }
 
 const linesWithout = ({ title, piece, book }: CirclePart): Screen['lines'] => [
-  { text: title, motion: book?.keptIn ?? '', voice: 'lead' },
+  { text: title, motion: book?.keptIn ?? '', voice: 'lead', by: '' },
   ...(piece.words !== '' && piece.words !== title
-    ? [{ text: piece.words, motion: '', voice: 'lead' as const }]
+    ? [{ text: piece.words, motion: '', voice: 'lead' as const, by: '' as const }]
     : []),
 ];

@@ -7,6 +7,7 @@ import {
   SONG_PURPOSES,
   songSchema,
   songText,
+  type PastedSong,
   unknownSlots,
 } from '@kobby/core';
 import { computed } from 'vue';
@@ -15,6 +16,7 @@ import {
   LineField,
   NumberField,
   RowsField,
+  SwitchField,
   TextField,
   WordsField,
 } from '../../parts/fields/index.ts';
@@ -26,6 +28,8 @@ import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
 import { skillOptions } from '../../state/skill-options.ts';
+import PasteSong from './PasteSong.vue';
+import SongWordsFields from './SongWordsFields.vue';
 import VerseRuleFields from './VerseRuleFields.vue';
 
 /** A song, finger play, chant or transition, with its verses as they are sung. */
@@ -49,10 +53,17 @@ const sung = computed(() => {
 });
 // A slip in a slot would be sung as it stands: it is told, and kept.
 const slips = computed(() =>
-  unknownSlots([...draft.value.verses, draft.value.ending ?? ''].join('\n'))
+  unknownSlots(
+    [draft.value.opening, ...draft.value.verses, draft.value.refrain, draft.value.ending].join('\n'),
+    (draft.value.lists ?? []).map(({ slot }) => slot),
+  )
     .map((slot) => `{${slot}}`)
     .join(', '),
 );
+function takePasted({ title, opening, verses: pasted, refrain, ending }: PastedSong): void {
+  Object.assign(draft.value, { opening, refrain, ending, verses: pasted.length > 0 ? [...pasted] : [''] });
+  if (title && !draft.value.title) draft.value.title = title;
+}
 const supplies = computed(() => supplyOptions(store.book));
 async function asText(): Promise<void> {
   store.notice = await copyText(known.value!.title, songText(known.value!));
@@ -84,6 +95,8 @@ async function asText(): Promise<void> {
         :options="{ calm: 'calm', middling: 'middling', lively: 'lively' }"
       />
     </div>
+    <PasteSong v-if="!known" @take="takePasted" />
+    <TextField v-model="draft.opening" label="Opening, sung once" path="opening" :rows="1" />
     <RowsField
       v-slot="{ row, index, path }"
       v-model="verses"
@@ -109,20 +122,25 @@ async function asText(): Promise<void> {
         <li>{n what} the number with its thing: five kites, one kite, no kites</li>
         <li>{n} the number alone, {next} the one after it, {n:is|are} for one or for many</li>
         <li>{each} in a song that grows: its line comes once for every word so far</li>
-        <li>// and what the hands do, at the end of a line; All: before what everyone answers</li>
+        <li>{it}, {its}, {them} what stands for the thing, {it:flies|fly} what it does or they do</li>
+        <li>{motion}, or whatever a list in step is called: its entry for this verse</li>
+        <li>// and what the hands do, at the end of a line</li>
+        <li>All:, Children:, One:, This side:, That side: before what others sing</li>
       </ul>
     </details>
     <p v-if="slips" class="slips" role="status">
       Kobby does not know {{ slips }}: it would be sung as it stands.
     </p>
+    <TextField v-model="draft.refrain" label="Refrain, sung after each verse" path="refrain" :rows="2" />
     <VerseRuleFields v-model="draft.rule" />
-    <TextField
-      v-if="draft.rule?.kind !== 'as-written'"
-      v-model="draft.ending"
-      label="How it ends, sung once"
-      path="ending"
-      :rows="2"
+    <SongWordsFields v-model="draft" />
+    <SwitchField
+      v-if="draft.rule?.kind === 'as-written'"
+      v-model="draft.whole"
+      label="Only whole: it tells something from its first verse to its last"
+      path="whole"
     />
+    <TextField v-model="draft.ending" label="How it ends, sung once" path="ending" :rows="2" />
     <details v-if="sung.length">
       <summary>As it is sung: {{ sung.length }} {{ sung.length === 1 ? 'verse' : 'verses' }}</summary>
       <SungVerses :verses="sung" class="sung" />
@@ -160,6 +178,7 @@ async function asText(): Promise<void> {
     <div class="side-by-side">
       <NumberField v-model="draft.fromMonths" label="From age" suffix="months" path="fromMonths" />
       <NumberField v-model="draft.recordedMinutes" label="Recorded" suffix="minutes" path="recordedMinutes" />
+      <LineField v-model="draft.link" label="Where it is" path="link" type="url" empty-is-null />
       <LineField v-model="draft.source" label="From" path="source" />
     </div>
     <TextField v-model="draft.notes" label="Notes" path="notes" :rows="1" />

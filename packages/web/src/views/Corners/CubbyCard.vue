@@ -240,7 +240,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
 }
 .at-side {
   float: left;
-  margin: 0 var(--gap-2) 2px 0;
+  margin: 0 var(--gap-2) 0 0;
 }
 .open:hover b {
   text-decoration: underline;

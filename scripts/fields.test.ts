@@ -42,14 +42,13 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   ],
   'read as a whole, by the name of a column or a singing': [
     ...of('things', 'place', 'sizeMm', 'rhymes'),
-    'circlePieces.singing.from',
+    ...of('circlePieces.singing', 'from', 'count', 'verses'),
   ],
   'a file or a version that the server and the views look at': [
     ...of('sheets', 'file.bytes'),
     // Once for each way to choose a picture.
     ...of('supplies', 'picture.file', 'picture.from', 'picture.from', 'picture.from'),
     'thingLists.members',
-    'songs.link',
     'shares.locked',
   ],
   'a unit begins from it, or an observation': [

@@ -1,8 +1,11 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import type { Book } from '../book/index.ts';
 import { startFromEarlier, type ChangeInput } from '../changes/index.ts';
 import { mendsFor } from '../mend/index.ts';
 import { read } from '../reading/index.ts';
+import { NEAR_SECONDS } from '../reading/circle/fit.ts';
+import { cases } from '../testing/cases.ts';
 import { aPiece, aSong, CIRCLE_HOME, circleBook } from '../testing/circle.ts';
 import { A_MONDAY, after, TEST_UNIT } from '../testing/home.ts';
 import type { UnitId } from '../unit/index.ts';
@@ -145,6 +148,88 @@ describe('fitting a circle', () => {
     expect(steps(book, 300)).toEqual(['kites: 3 verses in place of 5']);
     expect(steps(book, 400)).toEqual(['kites: 7 verses in place of 5']);
     expect(steps(book, 130)).toEqual(['Leave out kites', 'Leave out talk']);
+    // One that was given more verses than it has by itself counts from those.
+    const long = { ...piece(book, 'sing').singing, count: 7 };
+    const given = after(book, ...changePiece(piece(book, 'sing'), { singing: long }, 1, 'every-day', 'x'));
+    expect(circle(given).seconds).toBe(380);
+    expect(steps(given, 360)).toEqual(['kites: 6 verses in place of 7']);
+  });
+
+  test('with songs of every shape is the best of all ways to sing it, and what it promised is what comes of it', () => {
+    const shape = fc.record({
+      verses: fc.integer({ min: 1, max: 5 }),
+      opening: fc.boolean(),
+      refrain: fc.boolean(),
+      ending: fc.boolean(),
+      whole: fc.boolean(),
+      chosen: fc.option(fc.subarray([1, 2, 3, 4, 5], { minLength: 1 })),
+    });
+    const lines = (one: { opening: boolean; refrain: boolean; ending: boolean }, verses: number): number =>
+      Number(one.opening) + Number(one.ending) + verses * (one.refrain ? 2 : 1);
+    fc.assert(
+      fc.property(
+        fc.array(shape, { minLength: 1, maxLength: 4 }),
+        fc.integer({ min: 0, max: 100 }),
+        (shapes, percent) => {
+          const text = (isThere: boolean): string => (isThere ? 'one line' : '');
+          const songs = circleBook(
+            ...shapes.flatMap((one, i) => [
+              aSong(`s${i}`, {
+                verses: Array.from({ length: one.verses }, (_, v) => `verse ${v}`),
+                ...{ opening: text(one.opening), refrain: text(one.refrain), ending: text(one.ending) },
+                whole: one.whole,
+              }),
+              aPiece(`p${i}`, `a${i}`, { kind: 'song', songId: `s${i}`, singing: { verses: one.chosen } }),
+            ]),
+          );
+          const whole = circle(songs).seconds;
+          const wanted = Math.floor((whole * percent) / 100);
+          const ways = shapes.map((one): readonly (number | null)[] => {
+            const there = one.chosen?.filter((n) => n <= one.verses).length || one.verses;
+            return [null, ...(one.whole ? [there] : Array.from({ length: there }, (_, v) => v + 1))];
+          });
+          const costs = ways
+            .reduce<(number | null)[][]>(
+              (all, way) => all.flatMap((one) => way.map((v) => [...one, v])),
+              [[]],
+            )
+            .flatMap((choice) => {
+              const seconds = choice.reduce<number>(
+                (sum, v, i) => sum + (v === null ? 0 : 5 * lines(shapes[i]!, v)),
+                0,
+              );
+              if (seconds > wanted) return [];
+              const left = wanted - seconds;
+              const gone = choice.filter((v) => v === null).length;
+              const fewer = choice.reduce<number>(
+                (sum, v, i) => sum + (v === null ? 0 : ways[i]!.at(-1)! - v),
+                0,
+              );
+              return [[Math.max(0, left - NEAR_SECONDS), gone, fewer, left]];
+            });
+          const { circles, frame } = read(songs, TEST_UNIT, A_MONDAY);
+          const fitted = fitRun(circle(songs), wanted, { stuff: circles.stuff, frame, reach: 'day', newId });
+          if (fitted.outcome === 'cannot') throw new Error(fitted.why);
+          const done = fitted.changes.length === 0 ? songs : after(songs, ...fitted.changes);
+          const run = circle(done);
+          expect(run.seconds).toBe(fitted.seconds);
+          const sung = (i: number): number | null =>
+            run.parts.find(({ song }) => song?.id === `s${i}`)?.length.verseCount ?? null;
+          const mine = [
+            Math.max(0, wanted - run.seconds - NEAR_SECONDS),
+            shapes.filter((_, i) => sung(i) === null).length,
+            shapes.reduce((sum, _, i) => sum + (sung(i) === null ? 0 : ways[i]!.at(-1)! - sung(i)!), 0),
+            wanted - run.seconds,
+          ];
+          const isLess = (a: readonly number[]): boolean => {
+            const at = a.findIndex((cost, i) => cost !== mine[i]);
+            return at >= 0 && a[at]! < mine[at]!;
+          };
+          expect(costs.filter(isLess)).toEqual([]);
+        },
+      ),
+      { seed: 25, numRuns: cases(120, 2_000) },
+    );
   });
 
   test('adds what is missing when verses do not fill the time, and says when nothing does', () => {

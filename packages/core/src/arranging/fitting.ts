@@ -17,7 +17,7 @@ import {
   type MissingPiece,
 } from '../reading/index.ts';
 import { PIECE_KINDS, type CirclePiece } from '../unit/index.ts';
-import { mostVerses, sing, usualVerses } from '../verses/index.ts';
+import { mostVerses, sing, versesSung } from '../verses/index.ts';
 import { addPiece, changePiece, leaveOut, withVerses, type Reach } from './pieces.ts';
 
 /** A circle made to fit a time: what would be changed, in words, and the changes that do it. */
@@ -169,9 +169,8 @@ function optionsOf(
 ): { readonly options: readonly FitOption[]; readonly now: number } {
   if (!song || length.basis !== 'lines' || song.whole)
     return { options: [{ verses: length.verseCount, seconds: length.seconds }], now: 0 };
-  const chosen = song.rule.kind === 'as-written' ? piece.singing.verses?.length : undefined;
-  const own = Math.min(piece.singing.count ?? Infinity, chosen ?? usualVerses(song, words));
-  const most = Math.max(own, Math.min(MOST_FITTED, chosen ?? mostVerses(song, words)));
+  const own = versesSung(song, words, piece.singing);
+  const most = Math.max(own, Math.min(MOST_FITTED, mostVerses(song, words, piece.singing)));
   const options = Array.from({ length: most }, (_, i): FitOption => {
     const verses = sing(song, words, { ...piece.singing, count: i + 1 });
     return { verses: i + 1, seconds: lengthOf(piece, song, verses, home).seconds };

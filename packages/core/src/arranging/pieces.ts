@@ -1,6 +1,7 @@
 import { generateKeyBetween } from 'fractional-indexing';
 import type { ChangeInput } from '../changes/index.ts';
 import type { Home } from '../house/index.ts';
+import type { Song } from '../library/index.ts';
 import type { CircleRun, GroupPatience } from '../reading/index.ts';
 import type { CirclePiece, Singing } from '../unit/index.ts';
 
@@ -129,3 +130,15 @@ export function countAnew(home: Home, { steps }: GroupPatience, now: string): Ch
   return { type: 'house/put-home', home: { ...home, patienceSince: last > now ? last : now } as HomeInput };
 }
 type HomeInput = Extract<ChangeInput, { type: 'house/put-home' }>['home'];
+
+/** A song with a verse that somebody made up while singing: one more of a song that is as written, else a note at it. */
+export const withMadeUp = (song: Song, verse: string): ChangeInput => ({
+  type: 'library/put-song',
+  song: {
+    ...(structuredClone(song) as SongInput),
+    ...(song.rule.kind === 'as-written'
+      ? { verses: [...song.verses, verse] }
+      : { notes: [song.notes, `Made up: ${verse}`].filter(Boolean).join('\n') }),
+  },
+});
+type SongInput = Extract<ChangeInput, { type: 'library/put-song' }>['song'];

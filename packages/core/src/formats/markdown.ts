@@ -1,6 +1,6 @@
 import { forOthers, type Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import { SONG_KINDS } from '../library/index.ts';
+import { SONG_KINDS, type Song } from '../library/index.ts';
 import { read } from '../reading/index.ts';
 import {
   printedPages,
@@ -84,6 +84,27 @@ export function unitMarkdown(whole: Book, unitId: UnitId, today: PlainDay): stri
   return `${parts.filter((part) => part !== '').join('\n\n')}\n`;
 }
 
+const section = (title: string, entries: readonly string[]): string =>
+  entries.length === 0 ? '' : `## ${title}\n\n${entries.join('\n\n')}`;
+
+const entry = (title: string, ...lines: readonly string[]): string =>
+  [`### ${plain(title)}`, ...lines.filter(Boolean)].join('\n\n');
+
+const list = (lines: readonly string[], numbered = false): string =>
+  lines.map((line, i) => `${numbered ? `${i + 1}.` : '-'} ${plain(line)}`).join('\n');
+
+const numberedSteps = (steps: readonly { readonly text: string }[]): string =>
+  list(
+    steps.map(({ text }) => text),
+    true,
+  );
+
+// The parts in the order in which they are sung; two spaces keep the lines apart.
+const songParts = ({ opening, verses, refrain, ending }: Song): readonly string[] =>
+  [opening, ...verses, refrain && `Refrain:\n${refrain}`, ending]
+    .filter(Boolean)
+    .map((part) => part.split('\n').map(plain).join('  \n'));
+
 /** The library as Markdown: activities with their versions and steps, recipes, songs and books, what is retired left out. */
 export function libraryMarkdown(whole: Book): string {
   const { activities, recipes, songs, bookTitles } = forOthers(whole);
@@ -91,12 +112,6 @@ export function libraryMarkdown(whole: Book): string {
     Object.values(table).filter(({ retired }) => !retired);
   const byTitle = <E extends { readonly title: string }>(list: E[]): E[] =>
     list.toSorted((a, b) => a.title.localeCompare(b.title, 'en'));
-  const section = (title: string, entries: readonly string[]): string =>
-    entries.length === 0 ? '' : `## ${title}\n\n${entries.join('\n\n')}`;
-  const entry = (title: string, ...lines: readonly string[]): string =>
-    [`### ${plain(title)}`, ...lines.filter(Boolean)].join('\n\n');
-  const list = (lines: readonly string[], numbered = false): string =>
-    lines.map((line, i) => `${numbered ? `${i + 1}.` : '-'} ${plain(line)}`).join('\n');
   const parts = [
     '# The library',
     section(
@@ -110,33 +125,23 @@ export function libraryMarkdown(whole: Book): string {
               ({ fromMonths, untilMonths, does }) => `${fromMonths} to ${untilMonths ?? '…'} months: ${does}`,
             ),
           ),
-          list(
-            steps.map(({ text }) => text),
-            true,
-          ),
+          numberedSteps(steps),
         ),
       ),
     ),
     section(
       'Recipes',
       byTitle(current(recipes)).map(({ title, summary, steps }) =>
-        entry(
-          title,
-          plain(summary),
-          list(
-            steps.map(({ text }) => text),
-            true,
-          ),
-        ),
+        entry(title, plain(summary), numberedSteps(steps)),
       ),
     ),
     section(
       'Songs',
-      byTitle(current(songs)).map(({ title, kind, tune, verses }) =>
+      byTitle(current(songs)).map((song) =>
         entry(
-          title,
-          plain([SONG_KINDS[kind], tune].filter(Boolean).join(' · ')),
-          ...verses.map((verse) => verse.split('\n').map(plain).join('  \n')),
+          song.title,
+          plain([SONG_KINDS[song.kind], song.tune].filter(Boolean).join(' · ')),
+          ...songParts(song),
         ),
       ),
     ),

@@ -115,6 +115,12 @@ export const materialSchema = z.object({
 });
 export type Material = z.infer<typeof materialSchema>;
 
+/** One line of an amount for all, once for the span, without spares: whatever is simply there. */
+export const onceForAll = (supplyId: Material['supplyId'], amount: number): Material => ({
+  ...{ supplyId, amount, for: { kind: 'all' }, times: 'once', every: 'span', spare: 'none' },
+  ...{ versionIds: [], spill: false, onlyPrep: false },
+});
+
 /** Whose hands do something. */
 export const OWNERS = { adult: 'adult', child: 'child', together: 'together' } as const;
 export const ownerSchema = z.enum(['adult', 'child', 'together'], 'The adult, the child, or both together');

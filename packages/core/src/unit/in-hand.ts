@@ -1,4 +1,4 @@
-import type { ActivityContent, Material } from '../library/index.ts';
+import { onceForAll, type ActivityContent, type Material } from '../library/index.ts';
 import type { ShownBy } from '../measure/index.ts';
 import { membersTaken, nounOfThing, type Theme } from './theme.ts';
 
@@ -8,18 +8,6 @@ export interface InHand {
   readonly lacks: readonly string[];
 }
 const NOTHING: InHand = { materials: [], lacks: [] };
-
-// One of each lies there for all.
-const ONE_FOR_ALL = {
-  amount: 1,
-  for: { kind: 'all' },
-  times: 'once',
-  every: 'span',
-  spare: 'none',
-  versionIds: [],
-  spill: false,
-  onlyPrep: false,
-} as const satisfies Omit<Material, 'supplyId'>;
 
 type Words = Readonly<Record<string, string>>;
 const wordsFor = (words: Words, id: string): string | null =>
@@ -38,9 +26,7 @@ export function inHandOf({ slots, materials }: ActivityContent, theme: Theme | n
   const listed = new Set<string>(materials.map(({ supplyId }) => supplyId));
   const own = [...new Set(members.flatMap(({ supplyId }) => supplyId ?? []))];
   return {
-    materials: own
-      .filter((supplyId) => !listed.has(supplyId))
-      .map((supplyId) => ({ supplyId, ...ONE_FOR_ALL, versionIds: [] })),
+    materials: own.filter((supplyId) => !listed.has(supplyId)).map((supplyId) => onceForAll(supplyId, 1)),
     lacks: members.filter(({ supplyId }) => supplyId === null).map((thing) => nounOfThing(thing).one),
   };
 }

@@ -244,11 +244,19 @@ export const fillingFrom = memoised(
 export const asksFirst = ({ slots }: Pick<ActivityContent, 'slots'>, theme: Theme | null): boolean =>
   slots.length > 0 && (theme === null || mainThing(theme) === null);
 
-/** The title of something of the library as it would stand in a theme: what the table does not say is a gap. */
+/** A text of something of the library as it would stand in a theme: what the table does not say is a gap. */
+const textIn = (text: string, slots: ActivityContent['slots'], theme: Theme | null): string =>
+  withGaps(fillText(text, fillingFrom(slots, theme)));
+/** Its title as it would stand in a theme. */
 export const titleIn = (
   { title, slots }: Pick<ActivityContent, 'title' | 'slots'>,
   theme: Theme | null,
-): string => withGaps(fillText(title, fillingFrom(slots, theme)));
+): string => textIn(title, slots, theme);
+/** What it is in a sentence, as it would stand in a theme. */
+export const summaryIn = (
+  { summary, slots }: Pick<ActivityContent, 'summary' | 'slots'>,
+  theme: Theme | null,
+): string => textIn(summary, slots, theme);
 
 /** Letters of a name or word: spaces, dashes and points are not written on tiles. */
 export const lettersIn = (name: string): number => [...name].filter((sign) => /\p{L}/u.test(sign)).length;

@@ -291,3 +291,41 @@ Last time: Good night, tram.`;
     expect(songPasted('')).toMatchObject({ verses: [], refrain: '' });
   });
 });
+
+describe('bad input is told where it stands', () => {
+  const wrong = (rest: object): readonly string[] =>
+    (songSchema.safeParse({ ...song({}), ...rest }).error?.issues ?? []).map(
+      ({ path, message }) => `${path.join('.')}: ${message}`,
+    );
+
+  test.each([
+    ['a verse without lines', { verses: ['Up', ''] }, 'verses.1: A verse has words'],
+    ['an opening only', { opening: 'Up', verses: [] }, 'verses: At least one verse'],
+    ['a hundred verses', { verses: Array.from({ length: 100 }, () => 'Up') }, 'verses: At most 30 verses'],
+    [
+      'a list of nothing',
+      { lists: [{ slot: 'motion', words: [] }] },
+      'lists.0.words: A list has at least one entry',
+    ],
+    [
+      'a slot that means something else',
+      { lists: [{ slot: 'what', words: ['a'] }] },
+      'lists.0.slot: This name means something else in a song',
+    ],
+    [
+      'a role that there is not',
+      { wordsFrom: { role: 'king' } },
+      'wordsFrom.role: This is no role in a theme',
+    ],
+  ])('%s', (_, rest, message) => {
+    expect(wrong(rest)).toEqual([message]);
+  });
+
+  test('a line of 300 letters is sung as it is, and a slot that nothing fills stands there and is told', () => {
+    const long = 'la '.repeat(100).trim();
+    expect(wrong({ verses: [long] })).toEqual([]);
+    expect(sung({ verses: [long] })).toEqual([`verse: ${long.replace('l', 'L')}`]);
+    expect(sung({ verses: ['Look: {motoin}'] })).toEqual(['verse: Look: {motoin}']);
+    expect(unknownSlots('Look: {motoin}', ['motion'])).toEqual(['motoin']);
+  });
+});

@@ -1,7 +1,7 @@
 import type { Song, VerseRule } from '../library/index.ts';
 import { linesOf, type Singer, type Voice, type WrittenLine } from './notation.ts';
 import { nounOf } from './nouns.ts';
-import { countsThings, fillLine, namesList, type Filling } from './slots.ts';
+import { saysNumbers, fillLine, namesList, type Filling } from './slots.ts';
 
 /** The words that a song is sung with: an empty list leaves it to the song's own. */
 export interface SongWords {
@@ -87,19 +87,29 @@ interface Step {
   readonly verse: number | null;
 }
 
-/** The most verses that a song can have with some words; the same as its usual number for what is as written. */
-export function mostVerses(song: Song, words: SongWords = OWN_WORDS): number {
-  const { rule, verses } = song;
-  if (rule.kind === 'as-written') return verses.length;
+/** What of a singing decides how many verses there can be. */
+type Chosen = Pick<Cut, 'verses'>;
+
+/** The most verses that a song can have with some words; of what is as written those that are chosen, else all. */
+export function mostVerses(song: Song, words: SongWords = OWN_WORDS, cut: Chosen = WHOLE): number {
+  const { rule } = song;
+  if (rule.kind === 'as-written') return chosenVerses(song, { verses: cut.verses, count: null }).length;
   return rule.kind === 'counted' ? MOST_VERSES : listFor(song, rule.over, words).length;
 }
 
-/** How many verses a song has when nobody says how many; its ending is not counted. */
-export function usualVerses(song: Song, words: SongWords = OWN_WORDS): number {
+/** How many verses a song has when nobody says how many; opening, refrain and ending are not counted. */
+export function usualVerses(song: Song, words: SongWords = OWN_WORDS, cut: Chosen = WHOLE): number {
   const { rule } = song;
   if (rule.kind === 'counted') return Math.min(MOST_VERSES, Math.abs(rule.to - rule.from) + 1);
-  const most = mostVerses(song, words);
+  const most = mostVerses(song, words, cut);
   return rule.kind === 'as-written' || rule.over === 'who' ? most : Math.min(most, USUAL_VERSES);
+}
+
+/** How many verses are sung, of what is as written no more than there are. */
+export function versesSung(song: Song, words: SongWords, cut: Pick<Cut, 'verses' | 'count'>): number {
+  const usual = usualVerses(song, words, cut);
+  if (cut.count === null) return usual;
+  return song.rule.kind === 'as-written' ? Math.min(cut.count, usual) : cut.count;
 }
 
 function stepsOf(song: Song, words: SongWords, cut: Cut): readonly Step[] {
@@ -134,7 +144,10 @@ function stepsOf(song: Song, words: SongWords, cut: Cut): readonly Step[] {
 }
 
 // Those that were chosen and are still there, else all of them; no more than are asked for.
-function chosenVerses({ verses }: Song, { verses: chosen, count }: Cut): readonly number[] {
+function chosenVerses(
+  { verses }: Song,
+  { verses: chosen, count }: Pick<Cut, 'verses' | 'count'>,
+): readonly number[] {
   const all = verses.map((_, i) => i);
   const wanted = chosen?.map((n) => n - 1).filter((i) => i >= 0 && i < verses.length) ?? all;
   return (wanted.length > 0 ? wanted : all).slice(0, count ?? undefined);
@@ -163,14 +176,14 @@ function listFor(song: Song, list: 'what' | 'who' | 'colour', words: SongWords):
   const isOwn = list === ('over' in rule ? rule.over : 'what');
   if (isOwn && wordsFrom.own) return rule.words;
   const given =
-    list === 'what' && countsThings(song) ? words.what.filter((word) => nounOf(word).counted) : words[list];
+    list === 'what' && saysNumbers(song) ? words.what.filter((word) => nounOf(word).counted) : words[list];
   if (given.length > 0) return given;
   return isOwn ? rule.words : [];
 }
 
 /** Of some words those that a song cannot be sung with, because it says a number before them and they are not counted: lava, scissors. */
 export const uncountedFor = (song: Song, { what }: SongWords): readonly string[] =>
-  song.wordsFrom.own || !countsThings(song) ? [] : what.filter((word) => !nounOf(word).counted);
+  song.wordsFrom.own || !saysNumbers(song) ? [] : what.filter((word) => !nounOf(word).counted);
 
 // A song that counts down has its end where nothing more is left of it; one that stops before leaves it out.
 const reachesEnd = (rule: VerseRule, { filling }: Step): boolean =>

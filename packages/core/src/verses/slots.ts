@@ -57,7 +57,7 @@ export const namesList = (text: string, list: WordList): boolean =>
   [...text.matchAll(SLOT)].some(([, inside]) => OF_LIST[list].test(inside!.trim()));
 
 /** Whether a song has to say a number before its things: `{n what}`. What is not counted cannot be sung of in it. */
-export const countsThings = ({
+export const saysNumbers = ({
   verses,
   opening,
   refrain,

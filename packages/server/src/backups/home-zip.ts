@@ -1,6 +1,6 @@
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { homeFileOf, keptFilesIn, KINDS, readHomeFile, type EntityRef, type OutboxEntry } from '@kobby/core';
+import { filesNamed, homeFileOf, KINDS, readHomeFile, type EntityRef, type OutboxEntry } from '@kobby/core';
 import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { z } from 'zod';
 import { loadBook, writeTouched } from '../store/book-store.ts';
@@ -36,7 +36,7 @@ export async function writeHomeZip(folder: string, path: string): Promise<{ read
     for (const [name, text] of homeFileOf(book)) entries[name] = [strToU8(text), PACKED];
     entries[OUTBOX] = [strToU8(`${JSON.stringify(sent, null, 1)}\n`), PACKED];
     // What nothing names any more is not the home's.
-    const named = new Set(keptFilesIn(book).map(({ sha256 }) => `files/${sha256}`));
+    const named = new Set(filesNamed(book).map(({ sha256 }) => `files/${sha256}`));
     for (const name of filesOf(folder))
       if (named.has(name) || name.startsWith('outbox/'))
         entries[name] = [readFileSync(join(folder, name)), STORED];
@@ -90,7 +90,7 @@ export async function backupFromZip(from: string, path: string): Promise<readonl
     } finally {
       await close();
     }
-    for (const file of keptFilesIn(book)) {
+    for (const file of filesNamed(book)) {
       const content = entries[`files/${file.sha256}`];
       if (content && checksum(Buffer.from(content)) === file.sha256)
         put(join(room, 'files', file.sha256), content);

@@ -1,4 +1,4 @@
-import { keptFilesIn, KINDS, MAX_FILE_BYTES, memoised, type Book, type KeptFile } from '@kobby/core';
+import { fileNamed, keptFilesIn, MAX_FILE_BYTES, type KeptFile } from '@kobby/core';
 import type { Context } from 'koa';
 import { fail } from '../problems.ts';
 import { FileRefused } from '../store/look-into.ts';
@@ -37,19 +37,6 @@ async function bodyOf(ctx: Context): Promise<Buffer> {
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
-}
-
-// What a table names stays as long as the table does.
-const namedIn = memoised(
-  (table: Book[keyof Book]): ReadonlyMap<string, KeptFile> =>
-    new Map(keptFilesIn(table).map((file) => [file.sha256, file])),
-);
-function fileNamed(book: Book, sha256: string): KeptFile | null {
-  for (const kind of KINDS) {
-    const file = namedIn(book[kind]).get(sha256);
-    if (file) return file;
-  }
-  return null;
 }
 
 /** Gives out a file that something of the home names, and nothing else from the folder. */

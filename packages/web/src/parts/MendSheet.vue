@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  choicesFor,
   activityContentSchema,
   differsFrom,
   FIELD_NAMES,
@@ -96,10 +97,10 @@ function submit(): ActResult {
 
 // What a pattern asks, and the words that it was given: they may be others at any time.
 const gaps = computed(() =>
-  (copy.value?.base.slots ?? []).map(({ id, asks, kind }) => ({
-    ...{ id, asks, words: copy.value?.slots[id] ?? '' },
-    taken: fillingFrom(copy.value!.base.slots, reading.value.theme).words[id] ?? '',
-    choices: kind === 'thing' ? reading.value.things.map(({ name }) => name) : [],
+  (copy.value?.base.slots ?? []).map((slot) => ({
+    ...{ id: slot.id, asks: slot.asks, words: copy.value?.slots[slot.id] ?? '' },
+    taken: fillingFrom(copy.value!.base.slots, reading.value.theme).words[slot.id] ?? '',
+    choices: reading.value.theme ? choicesFor(slot, reading.value.theme) : [],
   })),
 );
 const fill = (id: string, event: Event): void => {

@@ -7,8 +7,8 @@ import {
   whereAt,
   asksFirst,
   shownIn,
+  summaryIn,
   titleIn,
-  withGaps,
   type ChangeInput,
   type FieldProblem,
   type PutSpot,
@@ -158,7 +158,7 @@ function write(): void {
             ><ThingPicture v-bind="shownIn(choice.activity.content, reading.theme)" />
             {{ titleIn(choice.activity.content, reading.theme) }}</b
           >
-          <span class="soft">{{ withGaps(choice.activity.content.summary) }}</span>
+          <span class="soft">{{ summaryIn(choice.activity.content, reading.theme) }}</span>
           <small class="figures">
             {{ choice.fits }} of {{ expected }} fit<template
               v-if="choice.activity.content.mode === 'small-group'"

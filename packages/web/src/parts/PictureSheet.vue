@@ -51,12 +51,13 @@ async function take(event: Event): Promise<void> {
         Your own photo or drawing
         <input type="file" name="picture" accept="image/*" @change.stop="take" />
       </label>
-      <button v-if="picture !== null" type="button" data-test="by-name" @click="choose(null)">
+      <button v-if="picture !== null" type="button" class="chip" data-test="by-name" @click="choose(null)">
         By its name
       </button>
       <button
         v-if="picture?.from !== 'none'"
         type="button"
+        class="chip"
         data-test="no-picture"
         @click="choose({ from: 'none' })"
       >
@@ -79,7 +80,12 @@ async function take(event: Event): Promise<void> {
       />
       <ul class="found">
         <li v-for="one in like" :key="one.id">
-          <button type="button" :data-picture="one.id" @click="choose({ from: 'kobby', id: one.id })">
+          <button
+            type="button"
+            class="chip"
+            :data-picture="one.id"
+            @click="choose({ from: 'kobby', id: one.id })"
+          >
             <img :src="shippedAddress(one.id)" width="44" height="44" alt="" loading="lazy" />
             {{ one.names[0] }}
           </button>
@@ -104,18 +110,6 @@ async function take(event: Event): Promise<void> {
   max-width: 260px;
   margin-top: var(--gap-1);
 }
-button {
-  min-height: 32px;
-  padding: 0 var(--gap-3);
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: 4px;
-  color: inherit;
-  font: inherit;
-}
-button:hover {
-  background: var(--well);
-}
 .found {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(92px, 1fr));
@@ -132,10 +126,5 @@ button:hover {
   padding: var(--gap-2);
   font-size: 12.5px;
   line-height: 1.2;
-}
-@media (max-width: 900px) {
-  button {
-    min-height: var(--touch);
-  }
 }
 </style>

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { pictureAddress, usePictures } from '../state/pictures.ts';
 
 /** What shows something, beside its name: a picture that was chosen, else the one that goes by the name; nothing where there is none. */
-const props = defineProps<{ name: string; picture?: Picture | undefined; size?: number }>();
+const props = defineProps<{ name: string; picture?: Picture | undefined; size?: number; eager?: boolean }>();
 const ways = usePictures();
 const address = computed(() =>
   ways ? pictureAddress({ name: props.name, picture: props.picture ?? null }, ways) : null,
@@ -22,7 +22,7 @@ watch(address, () => (isAway.value = false));
     :width="size ?? 24"
     :height="size ?? 24"
     alt=""
-    loading="lazy"
+    :loading="eager ? 'eager' : 'lazy'"
     decoding="async"
     draggable="false"
     @error="isAway = true"

@@ -2,7 +2,7 @@ import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { leadingIdOf } from '../../handover/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
-import type { Material } from '../../library/index.ts';
+import { onceForAll, type Material } from '../../library/index.ts';
 import { lettersIn, type Placement } from '../../unit/index.ts';
 import { answer, type Asking, type Look } from '../ground/answer.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
@@ -97,19 +97,10 @@ export const materialsOf = answer((look, placement: Placement): readonly Materia
     const supply = look.one('supplies', supplyId);
     return supply !== null && !isFiller(supply) && supply.inside === null;
   });
-  const once: Omit<Material, 'supplyId' | 'amount'> = {
-    for: { kind: 'all' },
-    times: 'once',
-    every: 'span',
-    spare: 'none',
-    versionIds: [],
-    spill: false,
-    onlyPrep: false,
-  };
   return [
     ...others,
-    { ...once, supplyId: bin.tubId, amount: 1 },
-    ...(filling.amount === null ? [] : [{ ...once, supplyId: bin.fillerId, amount: filling.amount }]),
+    onceForAll(bin.tubId, 1),
+    ...(filling.amount === null ? [] : [onceForAll(bin.fillerId, filling.amount)]),
   ];
 });
 

@@ -32,7 +32,12 @@ export function lengthOf(
   home: Home,
 ): PieceLength {
   const settleSeconds = valueIn(home, 'circleSettleSeconds');
-  const none = { settleSeconds, verseCount: verses.length, lineCount: 0, lineSeconds: 0 };
+  const none = {
+    settleSeconds,
+    verseCount: verses.filter(({ part }) => part === 'verse').length,
+    lineCount: 0,
+    lineSeconds: 0,
+  };
   const of = (ownSeconds: number, rest: Omit<PieceLength, 'seconds' | 'ownSeconds'>): PieceLength => ({
     ...rest,
     ownSeconds,

@@ -11,7 +11,7 @@ import { noteIdSchema, timerSchema } from '../../daybook/index.ts';
 import { shareIdSchema } from '../../handover/index.ts';
 import { blockIdSchema } from '../../house/index.ts';
 import { activityModeSchema } from '../../library/index.ts';
-import { pictureSchema, shownBySchema } from '../../measure/index.ts';
+import { linkSchema, pictureSchema, shownBySchema } from '../../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, prepTaskIdSchema } from '../../unit/index.ts';
 
 const tickedSchema = z.object({ by: z.string() }).nullable();
@@ -100,6 +100,8 @@ const circleSchema = z.strictObject({
       /** A song's verses, line by line; none for what has no song. */
       verses: z.array(z.array(z.string())),
       words: z.string(),
+      /** Where its recording or clip is. */
+      link: linkSchema.nullable(),
     }),
   ),
 });

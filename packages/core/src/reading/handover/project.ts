@@ -107,6 +107,7 @@ function circleOf(run: CircleRun): HandoverCircle {
         lines.map(({ text, by }) => (by === '' ? text : `${by}: ${text}`)),
       ),
       words: wordsOf(part),
+      link: part.song?.link ?? null,
     })),
   };
 }

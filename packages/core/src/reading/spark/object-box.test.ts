@@ -44,7 +44,8 @@ test('what begins with a letter is told by its noun and by how that is spoken', 
 
 test('the object box takes what begins with it, what stands for the theme’s things, and one stranger', () => {
   const things = [thing('kite', { spoken: 'K AY1 T', supplyId: 'toy-kite' })];
-  const box = objectBox(found('K', things), 'k', [supply('Bell'), supply('Drum')])!;
+  const house = { supplies: { ...supplies, bell: supply('Bell'), drum: supply('Drum') } };
+  const box = objectBox(house, found('K', things), 'k')!;
   expect(box.title).toBe('Object box: K');
   expect(box.materials.map(({ supplyId }) => supplyId)).toEqual([
     'toy-kite',
@@ -53,5 +54,5 @@ test('the object box takes what begins with it, what stands for the theme’s th
     'bell',
   ]);
   expect(box.features.letters).toEqual(['K']);
-  expect(objectBox(found('Q'), 'Q', [supply('Bell')])).toBeNull();
+  expect(objectBox(house, found('Q'), 'Q')).toBeNull();
 });

@@ -1,9 +1,16 @@
 import pluralize from 'pluralize';
+import type { z } from 'zod';
 import type { Book } from '../../book/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
-import type { ActivityContent, BookTitle, Song } from '../../library/index.ts';
+import {
+  activityContentSchema,
+  onceForAll,
+  type ActivityContent,
+  type BookTitle,
+  type Song,
+} from '../../library/index.ts';
 import { firstSoundOf, type Spoken } from '../../spoken/index.ts';
-import { contentWritten, type Thing } from '../../unit/index.ts';
+import type { Thing } from '../../unit/index.ts';
 
 /** How a word is spoken; null where nobody knows. */
 type SpokenOfWord = (word: string) => Spoken | null;
@@ -21,7 +28,7 @@ interface LetterSide {
 }
 
 // What a child is handed is told by the noun: of `wooden spoons, large` that is spoons.
-const nounOf = (name: string): string =>
+const headNoun = (name: string): string =>
   pluralize.singular(
     name
       .split(/[,(]| of | with /)[0]!
@@ -33,7 +40,7 @@ const nounOf = (name: string): string =>
 
 /** The words by which a thing of the cupboard may begin with a letter: the noun of its name, one of it. */
 export const nounsOf = (supplies: readonly Pick<Supply, 'name'>[]): readonly string[] => [
-  ...new Set(supplies.map(({ name }) => nounOf(name)).filter(Boolean)),
+  ...new Set(supplies.map(({ name }) => headNoun(name)).filter(Boolean)),
 ];
 
 // Letters that are silent at the beginning of a word that is spoken with another sound: k of knight, w of wrench.
@@ -46,6 +53,12 @@ function beginsWith(word: string, letter: string, spokenOf: SpokenOfWord): boole
   if (!spoken) return !(letter.length === 1 && SILENT.has(plain.slice(0, 2)));
   return !(SILENT.has(plain.slice(0, 2)) && firstSoundOf(spoken) !== letter);
 }
+
+// What can be laid into a box and taken out again.
+const handled = (supplies: Book['supplies']): readonly Supply[] =>
+  Object.values(supplies).filter(
+    ({ retired, unit, use }) => !retired && unit === 'piece' && use === 'reusable',
+  );
 
 const SMALL: ReadonlySet<string> = new Set('a an the my our one two'.split(' '));
 const firstWord = (title: string): string =>
@@ -65,9 +78,7 @@ export function lettersFound(
   spokenOf: SpokenOfWord,
 ): LetterFinds {
   const letter = given.toLocaleLowerCase('en');
-  const here = Object.values(supplies).filter(
-    ({ retired, unit, use }) => !retired && unit === 'piece' && use === 'reusable',
-  );
+  const here = handled(supplies);
   const said = (thing: Thing): string => thing.name.split('/')[0]!;
   const spokenOfThing =
     (thing: Thing): SpokenOfWord =>
@@ -81,8 +92,8 @@ export function lettersFound(
     things: split(things, said, (thing) => beginsWith(said(thing), letter, spokenOfThing(thing))),
     supplies: split(
       here,
-      ({ name }) => nounOf(name),
-      ({ name }) => beginsWith(nounOf(name), letter, spokenOf),
+      ({ name }) => headNoun(name),
+      ({ name }) => beginsWith(headNoun(name), letter, spokenOf),
     ),
     songs: split(
       Object.values(songs).filter(({ retired }) => !retired),
@@ -107,56 +118,70 @@ export function lettersFound(
 /** How many objects are laid into a box at most: what is told apart at one look, twice over. */
 const MOST_OBJECTS = 12;
 
+const VERSIONS: Input['versions'] = [
+  {
+    id: 'v1',
+    fromMonths: 12,
+    untilMonths: 30,
+    does: 'Takes out one large thing at a time and puts it back.',
+    changes: 'Two or three things, none that fits into a mouth.',
+    say: 'What have you got?',
+  },
+  {
+    id: 'v2',
+    fromMonths: 30,
+    untilMonths: 54,
+    does: 'Names each thing and listens for how it begins.',
+    changes: 'All of them, with the letter to lay them on.',
+    say: 'Say it slowly: how does it begin?',
+    word: 'begin: what comes first',
+  },
+  {
+    id: 'v3',
+    fromMonths: 54,
+    untilMonths: null,
+    does: 'Finds the stranger that begins otherwise, and writes a label for one.',
+    changes: 'With cards to write on.',
+    say: 'Which one does not belong, and why?',
+    word: 'stranger: one that does not belong',
+  },
+];
+
 /**
- * The object box of a letter as something to place: what begins with it to be handled, and one or two that do not begin with it, to be
- * found out. Null where nothing of the house begins with it.
+ * The object box of a letter as something to place: what begins with it to be handled, at most twelve, and one thing that has nothing of
+ * it, to be found out. Null where nothing of the house begins with it.
  */
 export function objectBox(
+  { supplies }: Pick<Book, 'supplies'>,
   { begins, has }: LetterFinds,
   letter: string,
-  odd: readonly Supply[],
 ): ActivityContent | null {
   const ofThings = begins.things.flatMap(({ supplyId }) => supplyId ?? []);
   const ids = [...new Set([...ofThings, ...begins.supplies.map(({ id }) => id)])].slice(0, MOST_OBJECTS);
   if (ids.length === 0) return null;
-  const strangers = odd.filter(({ id }) => !ids.includes(id) && !has.supplies.some((one) => one.id === id));
+  const known = new Set([
+    ...ids,
+    ...begins.supplies.map(({ id }) => id),
+    ...has.supplies.map(({ id }) => id),
+  ]);
+  const stranger = handled(supplies)
+    .filter(({ id, set, inside }) => !known.has(id) && set === null && inside === null)
+    .toSorted((a, b) => (a.name < b.name ? -1 : 1))[0];
   const big = letter.toLocaleUpperCase('en');
-  return contentWritten(`Object box: ${big}`, {
+  const content: Input = {
+    title: `Object box: ${big}`,
     summary: `Real things that begin with ${big}, and a stranger among them, to be named, sorted and laid on the letter.`,
     mode: 'shelf-work',
     cornerKinds: ['writing', 'table-trays', 'books'],
     skills: ['letter-sounds', 'letters', 'naming'],
-    features: { letters: [big], numbers: [], colours: [], shapes: [] },
-    adult: 'near',
+    features: { letters: [big] },
     energy: 'calm',
     atOnce: 2,
-    versions: [
-      {
-        ...{ id: 'v1', fromMonths: 12, untilMonths: 30, rung: null },
-        does: 'Takes out one large thing at a time and puts it back.',
-        ...{ changes: 'Two or three things, none that fits into a mouth.', say: 'What have you got?' },
-        ...{ word: '', sign: '', fact: '' },
-      },
-      {
-        ...{ id: 'v2', fromMonths: 30, untilMonths: 54, rung: null },
-        does: 'Names each thing and listens for how it begins.',
-        ...{
-          changes: 'All of them, with the letter to lay them on.',
-          say: 'Say it slowly: how does it begin?',
-        },
-        ...{ word: 'begin: what comes first', sign: '', fact: '' },
-      },
-      {
-        ...{ id: 'v3', fromMonths: 54, untilMonths: null, rung: null },
-        does: 'Finds the stranger that begins otherwise, and writes a label for one.',
-        ...{ changes: 'With cards to write on.', say: 'Which one does not belong, and why?' },
-        ...{ word: 'stranger: one that does not belong', sign: '', fact: '' },
-      },
-    ],
-    materials: [...ids, ...strangers.slice(0, 1).map(({ id }) => id)].map((supplyId) => ({
-      ...{ supplyId, amount: 1, for: { kind: 'all' }, times: 'once', every: 'span', spare: 'none' },
-      ...{ versionIds: [], spill: false, onlyPrep: false },
-    })),
+    versions: VERSIONS,
+    materials: [...ids, ...(stranger ? [stranger.id] : [])].map((id) => onceForAll(id, 1)),
     steps: [{ text: 'Leave out what fits into a mouth while the youngest plays there.', owner: 'adult' }],
-  } as unknown as Parameters<typeof contentWritten>[1]);
+    cleanUpMinutes: 0,
+  };
+  return activityContentSchema.parse(content);
 }
+type Input = z.input<typeof activityContentSchema>;

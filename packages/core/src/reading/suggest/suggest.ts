@@ -6,6 +6,7 @@ import { areaOf, headingsOfContent, type Area, type LensId } from '../../skills/
 import {
   askedOfTable,
   belongsTo,
+  lacksRole,
   lastDayOf,
   termsOfTheme,
   type Placement,
@@ -43,6 +44,8 @@ export interface Suggestion {
   readonly score: number;
   /** Belongs to this theme, to others, or to any. */
   readonly belongs: 'own' | 'other' | 'any';
+  /** It asks for a role that no member of the theme has: it would be filled with something that was not meant. */
+  readonly lacksRole: boolean;
 }
 
 /** What a home knows of what it did before: when each activity was last planned to stand, in any other unit. */
@@ -106,7 +109,14 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
   const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
   const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
-  return { activity, fits, missing, reasons: [...elsewhere, ...reasons], score, belongs };
+  const lacking = theme !== null && lacksRole(content, theme);
+  const unmeant = lacking ? [`nobody wrote ${listed(askedOfTable(content, theme).lacks)} yet`] : [];
+  const first = [...elsewhere, ...unmeant];
+  return {
+    ...{ activity, fits, missing, score, belongs },
+    lacksRole: lacking,
+    reasons: [...first, ...reasons.filter((reason) => !first.includes(reason))],
+  };
 });
 
 // What the theme's table says for it: whose it is, that its words name it, and that it has what a pattern asks.
@@ -134,8 +144,8 @@ function themeReasons(
 /**
  * What the library has for a place: for a corner open set-ups and shelf work that suit its kind, for a day what is done
  * in groups or pulled from a reserve, for a heading whatever works on it; for a child only what has a version for it.
- * The best first: by what speaks for it, then by title. What belongs to other themes comes after all that does not, and what is in
- * the unit already comes last.
+ * The best first: by what speaks for it, then by title. What asks for a role that nobody has comes after what does not, what belongs to
+ * other themes after all that does not, and what is in the unit already last.
  */
 export function suggestionsFor(
   book: Book,
@@ -156,6 +166,7 @@ export function suggestionsFor(
       (a, b) =>
         Number(there.has(a.activity.id)) - Number(there.has(b.activity.id)) ||
         Number(a.belongs === 'other') - Number(b.belongs === 'other') ||
+        Number(a.lacksRole) - Number(b.lacksRole) ||
         b.score - a.score ||
         (a.activity.content.title < b.activity.content.title ? -1 : 1),
     );

@@ -145,13 +145,13 @@ const slotKinds = {
         :path="`${path}.role`"
         :options="THING_ROLES"
       />
-      <SwitchField
-        v-if="row.kind === 'thing'"
-        v-model="row.inHand"
-        label="Is there to be handled"
-        :path="`${path}.inHand`"
-      />
     </div>
+    <SwitchField
+      v-if="row.kind === 'thing'"
+      v-model="row.inHand"
+      label="Children handle it: what stands for it in the room is needed"
+      :path="`${path}.inHand`"
+    />
   </RowsField>
   <RowsField
     v-slot="{ row, path }"

@@ -19,7 +19,7 @@ const take = (picture: Picture): void => {
 <template>
   <div class="picture">
     <ThingPicture :name="name" :picture="value" :size="48" />
-    <button type="button" data-test="picture" @click="isOpen = true">
+    <button type="button" class="chip dashed" data-test="picture" @click="isOpen = true">
       {{ value === null || value === undefined ? 'Choose a picture' : 'Another picture' }}
     </button>
     <span v-if="messages.length" class="wrong" role="alert">{{ messages[0] }}</span>
@@ -32,20 +32,5 @@ const take = (picture: Picture): void => {
   display: flex;
   gap: var(--gap-3);
   align-items: center;
-}
-button {
-  min-height: 32px;
-  padding: 0 var(--gap-3);
-  background: none;
-  border: 1.5px dashed var(--edge);
-  border-radius: 4px;
-  color: inherit;
-  font: inherit;
-  font-size: 13.5px;
-}
-@media (max-width: 900px) {
-  button {
-    min-height: var(--touch);
-  }
 }
 </style>

@@ -6,6 +6,8 @@ import { ref } from 'vue';
 /** The circle of a day with all its words at hand; a piece is opened by a touch. */
 defineProps<{ circle: HandoverCircle }>();
 const open = ref(new Set<number>());
+const hasMore = ({ verses, words, link }: HandoverCircle['parts'][number]): boolean =>
+  verses.length > 0 || words !== '' || link !== null;
 function toggle(index: number): void {
   const now = new Set(open.value);
   if (!now.delete(index)) now.add(index);
@@ -19,24 +21,22 @@ function toggle(index: number): void {
     <p v-if="circle.things.length" class="soft">There must be: {{ circle.things.join(', ') }}</p>
     <ol>
       <li v-for="(part, i) in circle.parts" :key="i">
-        <button
-          type="button"
-          :aria-expanded="open.has(i)"
-          :disabled="!part.verses.length && !part.words"
-          @click="toggle(i)"
-        >
+        <button type="button" :aria-expanded="open.has(i)" :disabled="!hasMore(part)" @click="toggle(i)">
           <span>
             <b>{{ part.title }}</b>
             <small class="soft">{{ part.kind }}, {{ part.length }}</small>
           </span>
           <v-icon
-            v-if="part.verses.length || part.words"
+            v-if="hasMore(part)"
             :icon="open.has(i) ? mdiChevronUp : mdiChevronDown"
             aria-hidden="true"
           />
         </button>
         <div v-if="open.has(i)" class="sung">
           <p v-if="part.words">{{ part.words }}</p>
+          <p v-if="part.link">
+            <a :href="part.link" target="_blank" rel="noopener noreferrer">The recording</a>
+          </p>
           <p v-for="(verse, v) in part.verses" :key="v">
             <template v-for="(line, l) in verse" :key="l">{{ line }}<br /></template>
           </p>

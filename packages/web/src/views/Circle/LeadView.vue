@@ -354,6 +354,27 @@ footer .v-icon {
   padding: calc(2 * var(--gap-4));
 }
 @media (max-width: 900px) {
+  /* Six in two rows, what comes next above them. */
+  footer {
+    display: grid;
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+    gap: var(--gap-2);
+  }
+  .next {
+    grid-column: 1 / -1;
+    order: -1;
+  }
+  footer .v-btn {
+    padding: 0 var(--gap-2);
+    font-size: 13px;
+  }
+  footer :deep(.v-btn__content) {
+    white-space: normal;
+    line-height: 1.15;
+  }
+  footer .v-icon {
+    margin-right: var(--gap-1);
+  }
   .page {
     margin: var(--gap-3) var(--gap-4) 0;
     padding: var(--gap-4) var(--gap-5);

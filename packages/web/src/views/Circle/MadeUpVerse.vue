@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Song } from '@kobby/core';
+import { withMadeUp, type Song } from '@kobby/core';
 import { ref } from 'vue';
 import { useBook } from '../../state/book.ts';
 
@@ -12,12 +12,7 @@ function keep(): void {
   const made = text.value.trim();
   if (made === '') return emit('done', null);
   const { song } = props;
-  const more =
-    song.rule.kind === 'as-written'
-      ? { verses: [...song.verses, made] }
-      : { notes: [song.notes, `Made up: ${made}`].filter(Boolean).join('\n') };
-  const kept = { ...structuredClone(song), ...more };
-  const result = store.perform([{ type: 'library/put-song', song: kept as never }]);
+  const result = store.perform([withMadeUp(song, made)]);
   emit(
     'done',
     result.done ? `Written down in ${song.title}.` : (result.errors[0]?.message ?? 'It cannot be kept.'),

@@ -7,7 +7,7 @@ import {
   mostVerses,
   partDoubts,
   PIECE_KINDS,
-  usualVerses,
+  versesSung,
   whoSuits,
   withVerses,
   type CirclePart,
@@ -27,10 +27,8 @@ const isHeld = computed(() => desk.hand.isHeld(props.part));
 const verses = computed(() => {
   const { song, words, piece, length } = props.part;
   if (!song || length.basis !== 'lines') return null;
-  const chosen = song.rule.kind === 'as-written' ? piece.singing.verses?.length : undefined;
-  const most = chosen ?? mostVerses(song, words);
-  if (most < 2) return null;
-  return { now: Math.min(most, piece.singing.count ?? usualVerses(song, words)), most };
+  const most = mostVerses(song, words, piece.singing);
+  return most < 2 ? null : { now: Math.min(most, versesSung(song, words, piece.singing)), most };
 });
 const doubts = computed(() => partDoubts(props.part, props.run));
 const things = computed(() =>

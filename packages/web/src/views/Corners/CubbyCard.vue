@@ -4,7 +4,6 @@ import {
   asksFirst,
   titleIn,
   isSketch,
-  lacksRole,
   outSince,
   shownIn,
   tickIdOf,
@@ -47,10 +46,8 @@ const offers = computed(() =>
     ? reading.value
         .suggestions({ corner: corner.value })
         .filter(
-          ({ activity: { content }, belongs }) =>
-            belongs !== 'other' &&
-            !asksFirst(content, reading.value.theme) &&
-            !lacksRole(content, reading.value.theme),
+          ({ activity: { content }, belongs, lacksRole }) =>
+            belongs !== 'other' && !lacksRole && !asksFirst(content, reading.value.theme),
         )
         .slice(0, OFFERS)
     : [],

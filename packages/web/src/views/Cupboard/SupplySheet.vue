@@ -119,10 +119,10 @@ const MOVES = {
     </p>
     <div class="side-by-side">
       <LineField v-model="draft.name" label="Name" path="name" />
-      <PictureField v-model="draft.picture" :name="draft.name" path="picture" />
       <ChoiceField v-model="draft.category" label="Kind" path="category" :options="categories" />
       <LineField v-model="draft.keptIn" label="Kept in" path="keptIn" empty-is-null />
     </div>
+    <PictureField v-model="draft.picture" :name="draft.name" path="picture" />
     <div class="side-by-side">
       <ChoiceField v-model="draft.unit" label="Counted in" path="unit" :options="units" />
       <ChoiceField

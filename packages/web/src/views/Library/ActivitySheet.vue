@@ -41,9 +41,9 @@ const modes = Object.fromEntries(
   >
     <div class="side-by-side">
       <LineField v-model="content.title" label="Title" path="content.title" />
-      <PictureField v-model="content.picture" :name="content.title" path="content.picture" />
       <ChoiceField v-model="content.mode" label="How it is run" path="content.mode" :options="modes" />
     </div>
+    <PictureField v-model="content.picture" :name="content.title" path="content.picture" />
     <TextField v-model="content.summary" label="In a sentence" path="content.summary" :rows="1" />
     <TicksField
       v-model="content.cornerKinds"

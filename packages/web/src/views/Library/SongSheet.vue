@@ -178,7 +178,7 @@ async function asText(): Promise<void> {
     <div class="side-by-side">
       <NumberField v-model="draft.fromMonths" label="From age" suffix="months" path="fromMonths" />
       <NumberField v-model="draft.recordedMinutes" label="Recorded" suffix="minutes" path="recordedMinutes" />
-      <LineField v-model="draft.link" label="Where it is" path="link" type="url" empty-is-null />
+      <LineField v-model="draft.link" label="Link to the recording" path="link" type="url" empty-is-null />
       <LineField v-model="draft.source" label="From" path="source" />
     </div>
     <TextField v-model="draft.notes" label="Notes" path="notes" :rows="1" />

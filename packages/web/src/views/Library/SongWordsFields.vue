@@ -41,7 +41,7 @@ const uneven = computed(() => {
     :blank="blank"
   >
     <div class="side-by-side">
-      <LineField v-model="row.slot" label="Called, in the verse {…}" :path="`${path}.slot`" />
+      <LineField v-model="row.slot" label="Written in the verse as {…}" :path="`${path}.slot`" />
       <WordsField v-model="row.words" label="Its entries, one a verse" :path="`${path}.words`" />
     </div>
   </RowsField>

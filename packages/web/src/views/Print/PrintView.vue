@@ -35,17 +35,27 @@ const pages = computed((): readonly PrintedPage[] => {
     <p v-else-if="!sheet" class="empty">There is no such sheet.</p>
     <p v-else-if="pages.length === 0" class="empty">There is nothing to print here yet: {{ sheet.hint }}.</p>
     <div v-else :class="sheet.layout" data-test="printed">
-      <article v-for="page in pages" :key="page.key" class="page">
-        <ThingPicture v-if="page.shownBy" class="shows" v-bind="page.shownBy" :size="64" />
-        <h1>{{ page.title }}</h1>
-        <p class="sub">{{ page.sub }}</p>
-        <PrintedParts :parts="page.parts" />
+      <article v-for="page in pages" :key="page.key" class="page" :class="{ shown: page.shownBy }">
+        <ThingPicture v-if="page.shownBy" v-bind="page.shownBy" :size="52" eager />
+        <div>
+          <h1>{{ page.title }}</h1>
+          <p class="sub">{{ page.sub }}</p>
+          <PrintedParts :parts="page.parts" />
+        </div>
       </article>
     </div>
   </SheetPage>
 </template>
 
 <style scoped>
+.shown {
+  display: flex;
+  gap: 3mm;
+  align-items: flex-start;
+}
+.shown > div {
+  flex: 1;
+}
 .page {
   font-size: 11pt;
   line-height: 1.35;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { supplyBegun, type Supply, type Thing, type WayToGet } from '@kobby/core';
+import { nounOfThing, standingFor, toyBegun, type ChangeInput, type Thing, type WayToGet } from '@kobby/core';
 import { computed } from 'vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
@@ -16,39 +16,26 @@ const WAYS: Readonly<Partial<Record<WayToGet, string>>> = {
   families: 'ask families for one',
   collected: 'collect one',
 };
-const name = computed(() => props.thing.name.split('/')[0]!.trim());
-const all = computed(() =>
+const name = computed(() => nounOfThing(props.thing).one);
+const like = computed(() => standingFor(store.book, props.thing));
+const others = computed(() =>
   Object.values(store.book.supplies)
-    .filter((supply) => !supply.retired || supply.id === props.thing.supplyId)
+    .filter(
+      (supply) => (!supply.retired || supply.id === props.thing.supplyId) && !like.value.includes(supply),
+    )
     .toSorted((a, b) => a.name.localeCompare(b.name, 'en')),
 );
-// A whole word of it: "und" is not in "under".
-const isLike = (supply: Supply): boolean =>
-  ` ${supply.name} `
-    .toLocaleLowerCase('en')
-    .replaceAll(/[^\p{L}\p{N}]+/gu, ' ')
-    .match(
-      new RegExp(` ${name.value.toLocaleLowerCase('en').replaceAll(/[^\p{L}\p{N} ]/gu, '')}(?:s|es)? `, 'u'),
-    ) !== null;
-const like = computed(() => all.value.filter(isLike));
-const others = computed(() => all.value.filter((supply) => !like.value.includes(supply)));
 
 function take(event: Event): void {
   const said = (event.target as HTMLSelectElement).value;
   const isNew = said.startsWith(BEGIN);
   const id = isNew ? `toy-${newId()}` : said || null;
-  const begun = isNew
-    ? {
-        ...supplyBegun(store.book, id!, capital(name.value), 'piece', { category: 'room', use: 'reusable' }),
-        got: said.slice(BEGIN.length) as WayToGet,
-      }
-    : null;
+  const begun = isNew ? toyBegun(store.book, id!, props.thing, said.slice(BEGIN.length) as WayToGet) : null;
   store.perform([
-    ...(begun ? [{ type: 'cupboard/put-supply' as const, supply: structuredClone(begun) as never }] : []),
-    { type: 'unit/put-thing', thing: { ...structuredClone(props.thing), supplyId: id } as never },
+    ...(begun ? [{ type: 'cupboard/put-supply', supply: begun } as ChangeInput] : []),
+    { type: 'unit/put-thing', thing: { ...structuredClone(props.thing), supplyId: id } } as ChangeInput,
   ]);
 }
-const capital = (text: string): string => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 </script>
 
 <template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lettersFound, nounsOf, objectBox, type ChangeInput, type Spoken, type Supply } from '@kobby/core';
+import { lettersFound, nounsOf, objectBox, type ChangeInput, type Spoken } from '@kobby/core';
 import { computed, ref, watch } from 'vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import ThingPicture from '../../parts/ThingPicture.vue';
@@ -33,15 +33,7 @@ const finds = computed(() =>
   lettersFound(store.book, reading.value.things, letter.value, (word) => spoken.value.get(word) ?? null),
 );
 const MOST_SHOWN = 10;
-const odd = computed((): readonly Supply[] =>
-  Object.values(store.book.supplies)
-    .filter(
-      ({ retired, set, use, unit, inside }) =>
-        !retired && set === null && use === 'reusable' && unit === 'piece' && !inside,
-    )
-    .toSorted((a, b) => (a.name < b.name ? -1 : 1)),
-);
-const box = computed(() => objectBox(finds.value, letter.value, odd.value));
+const box = computed(() => objectBox(store.book, finds.value, letter.value));
 const isThere = computed(() =>
   reading.value.placements.some(({ content }) => content.title === box.value?.title),
 );

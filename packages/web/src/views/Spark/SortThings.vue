@@ -6,17 +6,21 @@ import { keyOf, titleOf, type Column } from './thing-cells.ts';
 
 /** The things in bowls by one of their properties, and in their orders: what a game with them would look like. */
 const props = defineProps<{ things: readonly Thing[]; columns: readonly Column[] }>();
+// Places in an order are each their own, names of partners and rhymes too.
+const NO_BOWLS: ReadonlySet<string> = new Set(['rank', 'pair', 'rhymes', 'many', 'parts']);
 const sortable = computed(() =>
   props.columns.filter(
-    (column) =>
-      column.kind === 'own' ||
-      (column.kind === 'known' && !['pair', 'rhymes', 'many', 'parts'].includes(column.id)),
+    (column) => column.kind === 'own' || (column.kind === 'known' && !NO_BOWLS.has(column.id)),
   ),
 );
-const chosen = ref('known:kind');
+const wanted = ref('known:kind');
 const column = computed(
-  () => sortable.value.find((one) => keyOf(one) === chosen.value) ?? sortable.value[0] ?? null,
+  () => sortable.value.find((one) => keyOf(one) === wanted.value) ?? sortable.value[0] ?? null,
 );
+const chosen = computed({
+  get: () => (column.value ? keyOf(column.value) : ''),
+  set: (key) => (wanted.value = key),
+});
 const bowls = computed(() => {
   if (!column.value) return [];
   const { kind, id } = column.value;

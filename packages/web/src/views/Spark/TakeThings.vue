@@ -1,7 +1,15 @@
 <script setup lang="ts">
-import { earlierThings, thingFrom, type Thing, type ThemeOffers, type ToldWord } from '@kobby/core';
+import {
+  earlierThings,
+  takenAgain,
+  thingFrom,
+  type Thing,
+  type ThemeOffers,
+  type ToldWord,
+} from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
 import { computed, ref, watch } from 'vue';
+import ThingPicture from '../../parts/ThingPicture.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
@@ -47,24 +55,22 @@ const next = (): Pick<Thing, 'unitId' | 'order'> & { id: Thing['id'] } => ({
 });
 const takeOffered = (one: ToldWord): void =>
   void store.perform([{ type: 'unit/put-thing', thing: thingFrom(one, next()) }]);
-function takeOwn(thing: Thing): void {
-  const { version: _, ...rest } = thing;
-  const taken = { ...rest, ...next() };
-  store.perform([
-    {
-      type: 'unit/put-thing',
-      thing: { ...taken, parts: [...rest.parts], rhymes: [...rest.rhymes], guessed: [...rest.guessed] },
-    },
-  ]);
-}
+const takeOwn = (thing: Thing): void =>
+  void store.perform([{ type: 'unit/put-thing', thing: takenAgain(thing, next()) }]);
 </script>
 
 <template>
   <div v-if="hasSomething" class="take" data-test="take-things">
     <p v-if="own.length" class="row">
       <b>From your earlier units</b>
-      <button v-for="thing in own.slice(0, AT_FIRST)" :key="thing.id" type="button" @click="takeOwn(thing)">
-        {{ thing.name }}
+      <button
+        v-for="thing in own.slice(0, AT_FIRST)"
+        :key="thing.id"
+        type="button"
+        class="chip"
+        @click="takeOwn(thing)"
+      >
+        <ThingPicture :name="thing.name" :picture="thing.picture" :size="20" /> {{ thing.name }}
       </button>
     </p>
     <p v-if="offers?.senses.length" class="row" role="group" aria-label="What the theme means">
@@ -73,7 +79,7 @@ function takeOwn(thing: Thing): void {
         v-for="(means, i) in offers.senses"
         :key="means"
         type="button"
-        class="sense"
+        class="chip sense"
         :aria-pressed="i === offers.sense"
         @click="sense = i"
       >
@@ -86,12 +92,13 @@ function takeOwn(thing: Thing): void {
         v-for="one in shown"
         :key="one.name"
         type="button"
+        class="chip"
         data-test="take-thing"
         @click="takeOffered(one)"
       >
-        {{ one.name }}
+        <ThingPicture :name="one.name" :size="20" /> {{ one.name }}
       </button>
-      <button v-if="shown.length < all.length" type="button" class="more" @click="isMore = true">
+      <button v-if="shown.length < all.length" type="button" class="chip dashed more" @click="isMore = true">
         {{ all.length - shown.length }} more
       </button>
     </p>
@@ -121,30 +128,12 @@ function takeOwn(thing: Thing): void {
 b {
   margin-right: var(--gap-2);
 }
-button {
-  min-height: 28px;
-  padding: 0 var(--gap-2);
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: 4px;
-  color: inherit;
-  font: inherit;
-}
-button:hover {
-  background: var(--well);
-}
 .sense[aria-pressed='true'] {
   background: var(--well);
   border-color: var(--plum);
   font-weight: 600;
 }
 .more {
-  border-style: dashed;
   color: var(--ink-soft);
-}
-@media (max-width: 900px) {
-  button {
-    min-height: var(--touch);
-  }
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Thing, type ThingList } from '@kobby/core';
+import { asKept, takenAgain, type Thing, type ThingList } from '@kobby/core';
 import { generateNKeysBetween } from 'fractional-indexing';
 import { computed, ref } from 'vue';
 import { newId } from '../../state/api.ts';
@@ -23,9 +23,7 @@ function keep(): void {
   const said = name.value.trim();
   if (said === '') return;
   const known = lists.value.find((list) => plain(list.name) === plain(said));
-  const members = reading.value.things.map(({ id: _id, version: _v, unitId: _u, order: _o, ...member }) =>
-    structuredClone(member),
-  );
+  const members = asKept(reading.value.things);
   const done = store.perform([
     {
       type: 'unit/keep-list',
@@ -41,12 +39,11 @@ function start(list: ThingList): void {
   store.perform(
     members.map((member, i) => ({
       type: 'unit/put-thing' as const,
-      thing: {
-        ...structuredClone(member),
+      thing: takenAgain(member, {
         id: `thing-${newId()}` as Thing['id'],
         unitId: reading.value.frame.unit.id,
         order: keys[i] as Thing['order'],
-      },
+      }),
     })),
   );
 }
@@ -58,12 +55,12 @@ const drop = ({ id }: ThingList): void => void store.perform([{ type: 'book/drop
     <template v-if="lists.length">
       <b>Your lists</b>
       <span v-for="list in lists" :key="list.id" class="list">
-        <button type="button" :disabled="missingOf(list).length === 0" @click="start(list)">
+        <button type="button" class="chip" :disabled="missingOf(list).length === 0" @click="start(list)">
           {{ list.name }} <small>{{ missingOf(list).length || 'all here' }}</small>
         </button>
         <button
           type="button"
-          class="drop"
+          class="chip drop"
           :aria-label="`Take the list ${list.name} away`"
           @click="drop(list)"
         >
@@ -72,19 +69,20 @@ const drop = ({ id }: ThingList): void => void store.perform([{ type: 'book/drop
       </span>
     </template>
     <template v-if="reading.things.length">
-      <button v-if="!isNaming" type="button" class="soft-edge" @click="isNaming = true">
+      <button v-if="!isNaming" type="button" class="chip dashed" @click="isNaming = true">
         Keep these as a list
       </button>
       <form v-else @submit.prevent="keep">
         <input
           v-model="name"
+          class="chip"
           name="list-name"
           placeholder="bridges of our town"
           aria-label="Name of the list"
           maxlength="120"
           autocomplete="off"
         />
-        <button type="submit">Keep it</button>
+        <button type="submit" class="chip">Keep it</button>
       </form>
     </template>
   </div>
@@ -103,32 +101,13 @@ const drop = ({ id }: ThingList): void => void store.perform([{ type: 'book/drop
 form {
   display: flex;
 }
-button,
-input {
-  min-height: 28px;
-  padding: 0 var(--gap-2);
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: 4px;
-  color: inherit;
-  font: inherit;
-}
 button:disabled {
   opacity: 0.6;
 }
 .drop {
   border-left: 0;
 }
-.soft-edge {
-  border-style: dashed;
-}
 small {
   color: var(--ink-soft);
-}
-@media (max-width: 900px) {
-  button,
-  input {
-    min-height: var(--touch);
-  }
 }
 </style>

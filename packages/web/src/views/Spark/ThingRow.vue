@@ -5,7 +5,7 @@ import { computed } from 'vue';
 import ThingPicture from '../../parts/ThingPicture.vue';
 import { useBook } from '../../state/book.ts';
 import InRoomCell from './InRoomCell.vue';
-import { isGuess, keyOf, shownIn, titleOf, type Column } from './thing-cells.ts';
+import { isGuess, keyOf, textIn, titleOf, type Column } from './thing-cells.ts';
 
 /** One of the theme's things: its picture, its name, and what is said of it. */
 const props = defineProps<{
@@ -76,8 +76,8 @@ const text = (event: Event): string => (event.target as HTMLInputElement).value;
       </select>
       <input
         v-else
-        :key="shownIn(thing, column, units)"
-        :value="shownIn(thing, column, units)"
+        :key="textIn(thing, column, units)"
+        :value="textIn(thing, column, units)"
         :aria-label="`${titleOf(column)} of ${thing.name}${gapAt(column) ? `: ${gapAt(column)}` : ''}`"
         :title="gapAt(column) ?? undefined"
         :placeholder="offered(column)"

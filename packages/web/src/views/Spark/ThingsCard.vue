@@ -198,6 +198,7 @@ const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
         v-for="column in further"
         :key="keyOf(column)"
         type="button"
+        class="chip dashed"
         data-test="ask-column"
         @click="asked = [...asked, column]"
       >
@@ -206,6 +207,7 @@ const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
       <form @submit.prevent="addColumn">
         <input
           v-model="ownColumn"
+          class="chip dashed"
           name="own-column"
           placeholder="a column of your own"
           aria-label="A column of your own"
@@ -213,7 +215,7 @@ const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
           autocomplete="off"
         />
       </form>
-      <button v-if="unheard.length" type="button" data-test="look-up" @click="lookUp">
+      <button v-if="unheard.length" type="button" class="chip dashed" data-test="look-up" @click="lookUp">
         Look up how {{ unheard.length === 1 ? 'one of them is' : `${unheard.length} of them are` }} spoken
       </button>
     </div>
@@ -264,10 +266,9 @@ thead th:nth-child(2) {
   min-width: 108px;
 }
 .sort {
-  display: block;
-  width: auto;
-  height: auto;
   padding: 0;
+  background: none;
+  border: 0;
   font: inherit;
   text-align: left;
 }
@@ -285,7 +286,7 @@ tbody th {
 tbody td:last-child {
   border-color: transparent;
 }
-input {
+tbody input {
   width: 100%;
   min-width: 54px;
   height: 32px;
@@ -296,7 +297,7 @@ input {
   font: inherit;
   font-size: 13.5px;
 }
-th input {
+tbody th input {
   font-weight: 600;
 }
 input::placeholder {
@@ -317,24 +318,11 @@ input::placeholder {
 }
 .further input {
   width: 150px;
-  height: 28px;
-  border: 1.5px dashed var(--edge);
-  border-radius: 4px;
 }
 .further b {
   margin-right: var(--gap-1);
 }
-.further button {
-  display: block;
-  width: auto;
-  min-height: 28px;
-  padding: 0 var(--gap-2);
-  border: 1.5px dashed var(--edge);
-  border-radius: 4px;
-  color: inherit;
-  font: inherit;
-}
-button {
+tbody button {
   display: grid;
   place-items: center;
   width: 28px;

@@ -40,7 +40,7 @@ export function columnsOf(things: readonly Thing[], asked: readonly Column[]): r
 }
 
 /** What stands in a place of the table, as people read and write it. */
-export function shownIn(thing: Thing, { kind, id }: Column, units: UnitSystem): string {
+export function textIn(thing: Thing, { kind, id }: Column, units: UnitSystem): string {
   if (kind === 'own') return furtherOf(thing, id) ?? '';
   if (kind === 'room') return thing.supplyId ?? '';
   const value = propertyOf(thing, id);
@@ -99,7 +99,7 @@ export function orderedBy(
   const { kind, id } = column;
   const size = (thing: Thing): number => (kind === 'known' && id === 'sizeMm' ? (thing.sizeMm ?? 0) : 0);
   return things.toSorted((a, b) => {
-    const [x, y] = [shownIn(a, column, units), shownIn(b, column, units)];
+    const [x, y] = [textIn(a, column, units), textIn(b, column, units)];
     if (x === '' || y === '') return Number(x === '') - Number(y === '');
     return size(a) - size(b) || x.localeCompare(y, 'en', { numeric: true, sensitivity: 'base' });
   });

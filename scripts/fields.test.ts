@@ -13,7 +13,6 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   'words that people read where they stand': [
     ...of('children', 'allergies[].words', 'asthma.words', 'helps[].kind', 'notes'),
     ...of('recipes', 'ingredients[].goesIn', 'ingredients[].bagged', 'ingredients[].feelFor', 'swaps[].how'),
-    ...of('recipes', 'repeats', 'shows'),
     ...of('songs', 'voice', 'source'),
     ...of('observations', 'keptIn', 'about', 'measures', 'stages[].sign'),
     ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),
@@ -24,7 +23,6 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'closures.why',
     'omissions.why',
     'prepChoices.note',
-    'activities.content.steps[].owner',
   ],
   'who did something and when': [
     ...['notes', 'prepMarks', 'sightings', 'circleRecords', 'arrivals', 'keepsakes'].map(

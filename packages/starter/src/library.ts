@@ -51,6 +51,7 @@ export const STARTER_RULES = {
     { id: 'saturday', name: 'Saturday morning', start: '09:00', minutes: { '6': 60 } },
   ],
   waitingPlaces: [
+    { id: 'oven', name: 'Oven', kind: 'oven' as const, holds: 2 },
     { id: 'freezer', name: 'Freezer drawer', kind: 'freezer' as const, holds: 4 },
     { id: 'line', name: 'Drying line', kind: 'drying-line' as const, holds: 12 },
     { id: 'window', name: 'Window shelf', kind: 'window-shelf' as const, holds: 6 },

@@ -77,6 +77,7 @@ export const WAITING_PLACES = {
   'drying-rack': 'drying rack',
   'window-shelf': 'window shelf',
   press: 'press',
+  oven: 'oven',
   shelf: 'shelf out of reach',
 } as const;
 export type WaitingPlaceKind = keyof typeof WAITING_PLACES;

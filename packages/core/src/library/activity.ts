@@ -101,10 +101,12 @@ export const isSketch = ({
   materials,
   steps,
   prep,
+  processes,
   sheetIds,
   recordedMinutes,
 }: ActivityContent): boolean =>
-  [versions, materials, steps, prep, sheetIds].every(({ length }) => length === 0) && recordedMinutes === 0;
+  [versions, materials, steps, prep, processes, sheetIds].every(({ length }) => length === 0) &&
+  recordedMinutes === 0;
 
 const highest = (versions: readonly ActivityVersion[]): ActivityVersion | null =>
   versions.reduce<ActivityVersion | null>(

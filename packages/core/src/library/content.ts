@@ -4,6 +4,7 @@ import { supplyIdSchema } from '../cupboard/index.ts';
 import { cornerKindSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { idOf } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, pictureSchema, textSchema } from '../measure/index.ts';
+import { processSchema } from './process.ts';
 import { thingRoleSchema } from './role.ts';
 import { headingKeySchema, rungSchema, skillIdSchema } from '../skills/index.ts';
 
@@ -264,6 +265,8 @@ const FIELDS = {
   materials: z.array(materialSchema).max(60, 'At most 60 lines'),
   steps: z.array(stepSchema).max(40, 'At most 40 steps'),
   prep: z.array(prepTaskSchema).max(20, 'At most 20').default([]),
+  /** What is mixed, cooked, frozen or shown in it, by recipes. */
+  processes: z.array(processSchema).max(6, 'At most 6').default([]),
   comesAfter: z.array(comesAfterSchema).max(10, 'At most 10').default([]),
   /** What it makes that other activities use, and how long that takes to dry, set or freeze. */
   makes: wordsSchema,

@@ -15,6 +15,7 @@ export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   materials: 'things',
   steps: 'steps',
   prep: 'what is made ready',
+  processes: 'what is made by a recipe',
   comesAfter: 'what comes before',
   makes: 'what it makes',
   makesAfterHours: 'when what it makes is ready',

@@ -3,6 +3,7 @@ export * from './activity.ts';
 export * from './content.ts';
 export * from './field-names.ts';
 export * from './print.ts';
+export * from './process.ts';
 export * from './recipe.ts';
 export * from './role.ts';
 export * from './slots.ts';

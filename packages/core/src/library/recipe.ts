@@ -64,15 +64,30 @@ export const ingredientSchema = ingredientFields.refine(
 );
 export type Ingredient = z.infer<typeof ingredientSchema>;
 
-/** One step of a recipe: who does it, how long it takes and waits, and the sign that it is done. */
-export const recipeStepSchema = stepSchema.extend({
+const stepFields = stepSchema.extend({
   /** Somebody's hands are busy for so long. */
   minutes: minutesOrNone,
   /** It rests, rises, bakes or cools by itself for so long afterwards. */
   waitMinutes: minutesOrNone,
+  /** And at most so long, when it spoils then; null for as long as one likes. */
+  mostWaitMinutes: minutesSchema.nullable().default(null),
+  /** In which kind of place it waits meanwhile; null where it needs none. */
+  waitsIn: waitingPlaceKindSchema.nullable().default(null),
+  /** Or it waits so many hours in the cold instead, overnight; null when it cannot. */
+  coldHours: z
+    .number('A number of hours is needed here')
+    .gt(0, 'A number above zero is needed here')
+    .max(96, 'At most 96')
+    .nullable()
+    .default(null),
   /** What shows that it is done. */
   sign: textSchema.default(''),
 });
+/** One step of a recipe: who does it, how long it takes and waits, and the sign that it is done. */
+export const recipeStepSchema = stepFields.refine(
+  ({ waitMinutes, mostWaitMinutes }) => mostWaitMinutes === null || waitMinutes <= mostWaitMinutes,
+  { path: ['mostWaitMinutes'], message: 'This cannot be shorter than the least above' },
+);
 export type RecipeStep = z.infer<typeof recipeStepSchema>;
 
 /** What to feel for, what to add then, and where to stop. */

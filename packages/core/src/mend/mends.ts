@@ -22,6 +22,7 @@ import { lineHoldsOn, type Placement, type UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
 import { byMoving, byPatience, byPieceOut, byShortening } from './circle-mends.ts';
 import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
+import { byCircleShorter, byEarlierBlock, byEveningBefore, byMadeBeforehand } from './process-mends.ts';
 
 import {
   byBeginningLater,
@@ -121,6 +122,10 @@ const MAKERS: { readonly [W in Way]: Maker } = {
   'more-time': byMoreTime,
   'leaving-lamination': byLeavingLamination,
   splitting: bySplitting,
+  'circle-shorter': byCircleShorter,
+  'earlier-block': byEarlierBlock,
+  'evening-before': byEveningBefore,
+  'made-beforehand': byMadeBeforehand,
 };
 
 const titleOf = (placed: readonly Placement[]): string =>

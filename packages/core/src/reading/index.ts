@@ -118,6 +118,8 @@ export * from './kitchen/round.ts';
 export * from './kitchen/scale.ts';
 export * from './kitchen/swapped.ts';
 export * from './kitchen/timetable.ts';
+export * from './processes/cards.ts';
+export * from './processes/day-processes.ts';
 export * from './amounts/filling.ts';
 export * from './gather/cost.ts';
 export * from './gather/line.ts';

@@ -14,7 +14,7 @@ import {
 } from '../reading/index.ts';
 import { doesText, runsHow, type ActivityContent } from '../library/index.ts';
 import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
-import { cautionsFor } from './day-sheet.ts';
+import { cautionsFor, madeParts } from './day-sheet.ts';
 import { caution, pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
 
 function daysText(placement: Placement): string {
@@ -105,8 +105,29 @@ export const binCards = (book: Book, reading: Reading): readonly PrintedPage[] =
     ];
   });
 
+/** A card for each recipe that is made in something on a day: bowls and steps by the clock. */
+const madeCardsOf = (book: Book, reading: Reading): readonly PrintedPage[] =>
+  reading.placements.flatMap((placement) =>
+    placement.content.processes.length === 0
+      ? []
+      : sessionsOf(placement, reading.frame).map((session) => ({
+          key: `made-${placement.id}-${session.day.number}`,
+          title: placement.content.title,
+          sub: `Day ${session.day.number}`,
+          parts: [
+            ...cautionsFor(reading.headsUps, placement.id, session.day.number),
+            ...madeParts(book, session, reading),
+          ],
+        })),
+  );
+
 /** A card for each recipe that the unit is cooked with, in the amounts that it takes. */
-export const recipeCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
+export const recipeCards = (book: Book, reading: Reading): readonly PrintedPage[] => [
+  ...madeCardsOf(book, reading),
+  ...cookedCards(book, reading),
+];
+
+const cookedCards = (book: Book, reading: Reading): readonly PrintedPage[] =>
   reading.supplies.flatMap(({ cooking, supply }) => {
     if (!cooking || !cooking.batches.gt(0)) return [];
     const { recipe, batches } = cooking;

@@ -7,6 +7,7 @@ import {
   dayPlanOf,
   isToldTo,
   listed,
+  madeCards,
   placementsOf,
   thingsFor,
   titleAt,
@@ -16,6 +17,7 @@ import {
   type Finding,
   type PlannedThing,
   type Reading,
+  type Session,
 } from '../reading/index.ts';
 import { bringsText, type PlacementId } from '../unit/index.ts';
 import { heading, pairsOf, caution, text, under, type PrintedPage, type PrintedPart } from './page.ts';
@@ -50,6 +52,7 @@ function thingParts(
   { session, stations }: PlannedThing,
   day: number,
   reading: Reading,
+  book: Book,
 ): readonly PrintedPart[] {
   const { placement } = session;
   const led = stations.flatMap(({ person, children }) =>
@@ -60,6 +63,7 @@ function thingParts(
     text(placement.content.title, true),
     ...(led.length > 0 ? [text(led.join('; '))] : []),
     ...cautionsFor(reading.headsUps, placement.id, day),
+    ...madeParts(book, session, reading),
     ...pairsOf([
       ...groups
         .filter(({ children }) => children.length > 0)
@@ -78,7 +82,23 @@ function thingParts(
   ];
 }
 
-function blockParts(block: BlockPlan, day: number, reading: Reading): readonly PrintedPart[] {
+/** What is made in something on a day: its bowls, and its steps by the clock. */
+export const madeParts = (
+  book: Book,
+  session: Session,
+  { placements, circles, frame }: Reading,
+): readonly PrintedPart[] =>
+  madeCards(book, session, placements, circles, frame).flatMap(
+    ({ title, how, steps, ready, bowls, none }) => [
+      text(`${title}: ${how}`, true),
+      ...bowls.flatMap(({ label, lines }) => under(label, lines, { boxes: true })),
+      ...under('Steps', steps, { numbered: true }),
+      ...(ready === null ? [] : [text(ready)]),
+      ...none.map((one) => caution(one)),
+    ],
+  );
+
+function blockParts(block: BlockPlan, day: number, reading: Reading, book: Book): readonly PrintedPart[] {
   const { circle, after, lines, items, span } = block;
   const needs = circle ? thingsFor(circle.parts) : [];
   return [
@@ -86,7 +106,7 @@ function blockParts(block: BlockPlan, day: number, reading: Reading): readonly P
     ...lines.map((line) => text(line)),
     ...(circle ? [text(circle.parts.map(({ title }) => title).join(' · '))] : []),
     ...(needs.length > 0 ? [text(`There must be: ${needs.join(', ')}`)] : []),
-    ...items.flatMap((thing) => thingParts(thing, day, reading)),
+    ...items.flatMap((thing) => thingParts(thing, day, reading, book)),
     ...(after ? [text(`On the way: ${after.parts.map(({ title }) => title).join(', ')}`)] : []),
   ];
 }
@@ -130,7 +150,7 @@ export function daySheet(book: Book, reading: Reading, number: number): readonly
             ].filter(Boolean),
           ),
         ),
-        ...plan.blocks.flatMap((block) => blockParts(block, number, reading)),
+        ...plan.blocks.flatMap((block) => blockParts(block, number, reading, book)),
         ...outAllDay(plan),
         ...under('To make ready', ready, { boxes: true }),
         ...plan.lines.map((line) => text(line)),

@@ -1,4 +1,4 @@
-import type { AllergenId, ChangeInput, MeasureId, RecipeKind } from '@kobby/core';
+import type { AllergenId, ChangeInput, MeasureId, RecipeKind, WaitingPlaceKind } from '@kobby/core';
 
 export type RecipeInput = Extract<ChangeInput, { type: 'library/put-recipe' }>['recipe'];
 type Ingredient = NonNullable<RecipeInput['ingredients']>[number];
@@ -12,7 +12,10 @@ type Feel = readonly [string, string, string?];
 type SwapLine = readonly [AllergenId | 'food', string, string | null, string, Pick<Swap, 'times' | 'also'>?];
 
 interface Rest extends Partial<Omit<RecipeInput, 'feels' | 'swaps' | 'steps'>> {
-  /** `Adult 5+60: What is done. | the sign that it is done`: whose hands, minutes and minutes of waiting. */
+  /**
+   * `Adult 5+60: What is done. | the sign that it is done`: whose hands, minutes and minutes of waiting; `5+60<90@oven~10h` waits at most
+   * 90, in the oven, or ten hours in the cold.
+   */
   readonly steps: readonly string[];
   readonly feels?: readonly Feel[];
   readonly swaps?: readonly SwapLine[];
@@ -54,15 +57,19 @@ export function recipe(
 }
 
 const STEP =
-  /^(?:(?<owner>Adult|Child)?\s?(?:(?<minutes>\d+)(?:\+(?<wait>\d+))?)?: )?(?<text>[^|]*?)(?: \| (?<sign>.*))?$/s;
+  /^(?:(?<owner>Adult|Child)?\s?(?:(?<minutes>\d+)(?:\+(?<wait>\d+))?(?:<(?<most>\d+))?(?:@(?<place>[a-z-]+))?(?:~(?<cold>\d+)h)?)?: )?(?<text>[^|]*?)(?: \| (?<sign>.*))?$/s;
 
 function stepOf(line: string): NonNullable<RecipeInput['steps']>[number] {
-  const { owner, minutes = '0', wait = '0', text = line, sign = '' } = STEP.exec(line)?.groups ?? {};
+  const groups = STEP.exec(line)?.groups ?? {};
+  const { owner, minutes = '0', wait = '0', most, place, cold, text = line, sign = '' } = groups;
   return {
     text,
     owner: owner === 'Adult' ? 'adult' : owner === 'Child' ? 'child' : 'together',
     minutes: Number(minutes),
     waitMinutes: Number(wait),
+    ...(most ? { mostWaitMinutes: Number(most) } : {}),
+    ...(place ? { waitsIn: place as WaitingPlaceKind } : {}),
+    ...(cold ? { coldHours: Number(cold) } : {}),
     sign,
   };
 }

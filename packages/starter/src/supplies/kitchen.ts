@@ -79,6 +79,11 @@ const FOOD: readonly StarterSupply[] = [
     density: 0.63,
     packs: [[80, 290, GROCER]],
   }),
+  food('dry-yeast', 'Dry yeast', 'Kitchen, top', 28, {
+    unit: 'g',
+    low: 7,
+    packs: [[21, 160, GROCER]],
+  }),
   food('baking-soda', 'Baking soda', 'Kitchen, top', 350, {
     unit: 'g',
     low: 150,

@@ -8,8 +8,10 @@ import {
   isSketch,
   libraryHasNewer,
   listed,
+  madeCards,
   materialText,
   placementAt,
+  sessionsOf,
   unfilledContent,
   type ChangeInput,
   type ContentField,
@@ -26,12 +28,14 @@ import type { ContentInput } from './content/content.ts';
 import CountsFields from './content/CountsFields.vue';
 import DoingFields from './content/DoingFields.vue';
 import FindingFields from './content/FindingFields.vue';
+import ProcessFields from './content/ProcessFields.vue';
 import ReadyFields from './content/ReadyFields.vue';
 import ThingLine from './content/ThingLine.vue';
 import TimeFields from './content/TimeFields.vue';
 import VersionRows from './content/VersionRows.vue';
 import { LineField, TextField } from './fields/index.ts';
 import FormSheet from './FormSheet.vue';
+import MadeCards from './MadeCards.vue';
 import TapeLabel from './TapeLabel.vue';
 import { useReading } from '../state/unit.ts';
 
@@ -149,6 +153,17 @@ function takeThingOut(index: number): void {
   draft.value.content.materials = draft.value.content.materials.filter((_, i) => i !== index);
   submit();
 }
+// What is made in it, as it lies on its first day to come.
+const session = computed(() => {
+  const placement = reading.value.placements.find(({ id }) => id === props.placementId);
+  return placement ? (sessionsOf(placement, reading.value.frame)[0] ?? null) : null;
+});
+const made = computed(() => {
+  const { placements, circles, frame } = reading.value;
+  return session.value ? madeCards(store.book, session.value, placements, circles, frame) : [];
+});
+const madeOf = computed(() => listed([...new Set(made.value.map(({ title }) => title))]));
+const onDay = computed(() => (session.value ? `As it lies on Day ${session.value.day.number}:` : ''));
 const MESS = { clean: 'clean', some: 'some mess', messy: 'messy' } as const;
 const PLACE = { indoors: 'indoors', outdoors: 'outdoors', either: 'indoors or outdoors' } as const;
 const like = computed(() =>
@@ -220,6 +235,12 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
         Steps and amounts: {{ content.steps.length }} {{ content.steps.length === 1 ? 'step' : 'steps' }}
       </summary>
       <DoingFields v-model="draft.content" />
+    </details>
+    <details :open="made.length > 0">
+      <summary>Made by a recipe: {{ made.length ? madeOf : 'nothing' }}</summary>
+      <ProcessFields v-model="draft.content" />
+      <p v-if="made.length" class="soft">{{ onDay }}</p>
+      <MadeCards :cards="made" />
     </details>
     <details>
       <summary>Made ready before: {{ content.prep.length || 'nothing' }}</summary>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import {
   jotChanges,
+  recipeInPlan,
   placementAt,
   readLines,
+  RECIPE_KINDS,
   tooMuch,
   whereAt,
   asksFirst,
@@ -11,7 +13,10 @@ import {
   titleIn,
   type ChangeInput,
   type FieldProblem,
+  type PlacementId,
   type PutSpot,
+  type Recipe,
+  type RecipeId,
   type Spot,
   type Suggestion,
   type Where,
@@ -24,6 +29,7 @@ import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
 import PlankSheet from './PlankSheet.vue';
 import WhereFields from './WhereFields.vue';
+import TapeLabel from './TapeLabel.vue';
 import ThingPicture from './ThingPicture.vue';
 
 type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
@@ -62,7 +68,7 @@ const title = computed(() => {
 });
 const expected = computed(() => new Set(reading.value.frame.attendance.flatMap((day) => day.children)).size);
 // Suggested is what suits the place; words bring the best match first.
-const found = useLibrary(() => ({ words: wanted.value ?? '', kinds: ['activities'] }));
+const found = useLibrary(() => ({ words: wanted.value ?? '', kinds: ['activities', 'recipes'] }));
 const choices = computed(() => {
   const suggestions = reading.value
     .suggestions(spot.value)
@@ -71,6 +77,20 @@ const choices = computed(() => {
   const byId = new Map(suggestions.map((one) => [one.activity.id as string, one]));
   return found.value.flatMap(({ entity }) => byId.get(entity.id) ?? []);
 });
+
+// What is mixed, cooked or shown stands in a plan by itself; it is asked for by a word.
+const recipes = computed(() =>
+  wanted.value?.trim()
+    ? found.value.flatMap(({ entity }) => store.book.recipes[entity.id as RecipeId] ?? []).slice(0, 6)
+    : [],
+);
+function make(recipe: Recipe): void {
+  const id = `put-${newId()}` as PlacementId;
+  const { unit } = reading.value.frame;
+  const result = store.perform([recipeInPlan(recipe, unit.id, where.value as Where, id)]);
+  errors.value = result.done ? [] : result.errors;
+  if (result.done) emit('close');
+}
 
 // Proposed is what is still free.
 function startingPoint(): WhereInput {
@@ -170,7 +190,18 @@ function write(): void {
         </button>
       </li>
     </ul>
-    <p v-if="choices.length === 0 && !filling" class="soft">
+    <template v-if="recipes.length && !filling">
+      <TapeLabel class="label">Made with them</TapeLabel>
+      <ul class="choices" data-test="recipes">
+        <li v-for="recipe in recipes" :key="recipe.id">
+          <button type="button" @click="make(recipe)">
+            <b>{{ recipe.title }}</b>
+            <span class="soft">{{ recipe.summary || RECIPE_KINDS[recipe.kind] }}</span>
+          </button>
+        </li>
+      </ul>
+    </template>
+    <p v-if="choices.length + recipes.length === 0 && !filling" class="soft">
       {{ wanted ? 'Nothing in the library has these words.' : 'The library has nothing for this place yet.' }}
     </p>
     <p v-if="wanted?.trim() && !filling && lines.length" class="as-written">
@@ -218,6 +249,9 @@ function write(): void {
 .choices small {
   font-size: 12.5px;
   font-weight: 600;
+}
+.label {
+  margin: var(--gap-4) 0 var(--gap-3) calc(-1 * var(--gap-2));
 }
 .as-written {
   margin-top: var(--gap-4);

@@ -22,6 +22,13 @@ export const activityOptions = ({ activities }: Book): Option[] =>
     .map((activity) => ({ title: activity.content.title, value: activity.id as string }))
     .toSorted(byTitle);
 
+/** The recipes, processes and demonstrations that can be chosen, by title. */
+export const recipeOptions = ({ recipes }: Book): Option[] =>
+  Object.values(recipes)
+    .filter((recipe) => !recipe.retired)
+    .map((recipe) => ({ title: recipe.title, value: recipe.id as string }))
+    .toSorted(byTitle);
+
 /** The people who work here. */
 export const personOptions = ({ people }: Book): Option[] =>
   Object.values(people)

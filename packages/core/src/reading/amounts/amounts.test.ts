@@ -21,7 +21,7 @@ import type { ChangeInput } from '../../changes/index.ts';
 import { materialSchema, type Material } from '../../library/index.ts';
 import { explainLine, materialText, read } from '../index.ts';
 import { peakOf } from './peak.ts';
-import type { Use } from './uses.ts';
+import type { Use } from './use.ts';
 
 const needOf = (book: Book, supplyId: string, today = A_MONDAY) =>
   read(book, TEST_UNIT, today).supplies.find((line) => line.supply.id === supplyId);

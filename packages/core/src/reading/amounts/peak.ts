@@ -3,7 +3,7 @@ import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { isOfCircle } from '../circle/stand-ins.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import type { Use } from './uses.ts';
+import type { Use } from './use.ts';
 
 /** The moment at which most of a reusable is in use, and what uses it then. */
 export interface Peak {

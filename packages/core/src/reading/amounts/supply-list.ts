@@ -7,7 +7,8 @@ import { answer, answerFlat } from '../ground/answer.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
 import type { Frame } from '../plan/plan.ts';
 import { goingOn, type Going } from './going-on.ts';
-import { usesAfter, type Use } from './uses.ts';
+import type { Use } from './use.ts';
+import { usesAfter } from './uses.ts';
 
 /** What one unit still needs of one supply, whatever is on hand. */
 export interface Need {

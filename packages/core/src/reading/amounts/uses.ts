@@ -1,4 +1,3 @@
-import type { ClockSpan, ProgramDay } from '../../calendar/index.ts';
 import type { Supply } from '../../cupboard/index.ts';
 import { leadingIdOf } from '../../handover/index.ts';
 import { valueIn, type Child, type Corner } from '../../house/index.ts';
@@ -8,30 +7,8 @@ import { answer, type Asking, type Look } from '../ground/answer.ts';
 import { sessionsOf, type Frame, type Seat, type Session } from '../plan/plan.ts';
 import { filledWith, isFiller } from './filling.ts';
 import { contentCount } from './content-count.ts';
-
-/** What one line of a placement's materials takes on one day. */
-export interface Use {
-  readonly supply: Supply;
-  readonly line: Material;
-  readonly placement: Placement;
-  /** The day on which it is needed; for what is needed once for a span, its first day. */
-  readonly day: ProgramDay;
-  readonly span: ClockSpan;
-  /** The children that were counted, and how many they are. */
-  readonly children: readonly Child[];
-  readonly heads: number;
-  /** Adults that were counted; for lines that are for each adult. */
-  readonly adults: number;
-  /** How often the line's amount is needed: for each child, group, adult or letter, or once. */
-  readonly shares: number;
-  readonly spares: number;
-  /** Fewer children than are there were counted, because no more fit at once. */
-  readonly limitedTo: number | null;
-  /** How much of it stands in the corner for good, in the supply's unit; 0 where there is none. */
-  readonly standing: number;
-  /** In the supply's unit: shares and spares times the line's amount. */
-  readonly amount: number;
-}
+import { stuffMadeIn, usesMadeIn } from './made.ts';
+import type { Use } from './use.ts';
 
 /**
  * What a placement takes on each of its days, for the children who are there and find a version at their age.
@@ -46,10 +23,13 @@ export const usesAfter = answer(
     const { where } = placement;
     const corner = where.kind === 'corner' ? (look.one('corners', where.cornerId) ?? undefined) : undefined;
     const runsOn = (session: Session, children: readonly Child[]): number => runsOf(look, session, children);
-    return materialsOf(look, placement).flatMap((line) => {
+    const lines = materialsOf(look, placement).flatMap((line) => {
       const supply = look.one('supplies', line.supplyId);
       return supply ? usesOfLine({ placement, line, supply, frame, corner, runsOn, before }) : [];
     });
+    if (placement.content.processes.length === 0) return lines;
+    const made = sessionsOf(placement, frame).flatMap((session) => usesMadeIn(look, session, frame.home));
+    return [...lines, ...made];
   },
 );
 /** The same of a placement by itself, as it is set out, whatever went on before it. */
@@ -81,8 +61,14 @@ function runsOf(look: Look, { placement, day }: Session, children: readonly Chil
 
 /** What of a placement stands in the room while children are there: not what only makes it ready. */
 export const inRoomOf = answer((look, placement: Placement): readonly Material[] => {
-  const all = materialsOf(look, placement);
+  const all = stuffOf(look, placement);
   return all.some(({ onlyPrep }) => onlyPrep) ? all.filter(({ onlyPrep }) => !onlyPrep) : all;
+});
+
+/** What a placement needs, and what goes into what is made in it. */
+export const stuffOf = answer((look, placement: Placement): readonly Material[] => {
+  const own = materialsOf(look, placement);
+  return placement.content.processes.length === 0 ? own : [...own, ...stuffMadeIn(look, placement)];
 });
 
 /**

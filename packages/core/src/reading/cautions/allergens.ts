@@ -1,10 +1,11 @@
+import { unique } from '../../book/index.ts';
 import type { PlainDay, ProgramDay } from '../../calendar/index.ts';
 import { allergensOf, type Supply } from '../../cupboard/index.ts';
 import { allergenName, type AllergenId, type Child } from '../../house/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, answerFlat, type Look } from '../ground/answer.ts';
 import { fingerprint, formatDays, listed, type Finding } from '../ground/finding.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { materialsOf, stuffOf } from '../amounts/uses.ts';
 import { batchStates, keptOf } from '../kitchen/batches.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
@@ -18,6 +19,8 @@ export interface AllergenMeeting {
   readonly allergen: AllergenId;
   readonly child: Child;
   readonly days: readonly number[];
+  /** It goes into what is made, and the child has a bowl of its own without it. */
+  readonly ownBowl: boolean;
 }
 
 /**
@@ -26,7 +29,7 @@ export interface AllergenMeeting {
  */
 export const allergenMeetings = answer(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly AllergenMeeting[] => {
-    const risks = materialsOf(look, placement).flatMap(({ supplyId }) => {
+    const risks = lookedAt(look, placement).flatMap((supplyId) => {
       const supply = thingOf(look, supplyId);
       return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
     });
@@ -47,11 +50,34 @@ export const allergenMeetings = answer(
         .flatMap((risk) => {
           const isWithout = madeWithout(look, risk.supply, risk.allergen, today);
           const days = those.filter(({ date }) => !isWithout(date)).map(({ number }) => number);
-          return days.length === 0 ? [] : [{ ...risk, placement, child, days }];
+          const ownBowl = days.length > 0 && hasOwnBowl(look, placement, risk.supply, child);
+          return days.length === 0 ? [] : [{ ...risk, placement, child, days, ownBowl }];
         }),
     );
   },
 );
+
+// What goes into what is made in it speaks for what that makes.
+function lookedAt(look: Look, placement: Placement): readonly string[] {
+  const { processes } = placement.content;
+  const made = new Set(processes.map(({ recipeId }) => look.one('recipes', recipeId)?.makesId));
+  const ids = unique(stuffOf(look, placement).map(({ supplyId }) => supplyId));
+  return made.size === 0 ? ids : ids.filter((id) => !made.has(id));
+}
+
+// Where it is only in what is made, and that is made for the child without it.
+function hasOwnBowl(look: Look, placement: Placement, supply: Supply, child: Child): boolean {
+  const { processes } = placement.content;
+  if (processes.length === 0) return false;
+  if (materialsOf(look, placement).some(({ supplyId }) => supplyId === supply.id)) return false;
+  const supplies = suppliesAsMade(look);
+  return processes.every((process) => {
+    const recipe = look.one('recipes', process.recipeId);
+    if (!recipe?.ingredients.some(({ supplyId }) => supplyId === supply.id)) return true;
+    const apart = ownBowls(recipe, supplies, { ...AS_IT_IS, leaveOut: process.leaveOut }, [child]);
+    return process.for === 'child' && apart.without.length === 0;
+  });
+}
 
 // What is in the house of it for everyone was made without an allergen, and says so: on the days on which all of it keeps. A bowl
 // with the name of one child on it is not what the others use.
@@ -79,15 +105,18 @@ const daysEver = (placement: Placement, frame: Frame, child: Child): readonly nu
 /** The findings about allergens that meet a child who attends. One a placement, supply, allergen and child. */
 export const allergenFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] =>
-    allergenMeetings(look, placement, frame, today).map(({ supply, allergen, child, days }) => ({
+    allergenMeetings(look, placement, frame, today).map(({ supply, allergen, child, days, ownBowl }) => ({
       key: `allergen:${placement.id}:${supply.id}:${allergen}:${child.id}`,
       rule: 'allergen',
       row: allergen === 'gluten' ? 37 : 35,
-      level: 'stop',
+      // A bowl of its own is the certified flour and the own tools of row 37; of other allergens a trace may do.
+      level: ownBowl && allergen === 'gluten' ? 'care' : 'stop',
       title: `${capital(allergenName(allergen))} and ${child.name}`,
       detail: `${placement.content.title} uses ${supply.name}. ${child.name} is there on ${formatDays(days)}.`,
       ...recipeOf(look, supply),
-      instead: `${ownBowl(look, supply, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
+      instead: ownBowl
+        ? `A bowl of its own without it is planned for ${child.shownAs}: mixed first, own tools, an own place, hands washed. Nothing of it in the room where the care plan says so.`
+        : `${bowlText(look, supply, child)}Swap it, or set it out on another day. Own tools where traces count; for the whole room where the care plan says so.`,
       basis: 'declared allergy of a child who attends (FALCPA and FASTER acts; EU 1169/2011)',
       days,
       cornerIds: placement.where.kind === 'corner' ? [placement.where.cornerId] : [],
@@ -105,7 +134,7 @@ export const allergenFindings = answerFlat(
 );
 
 // What a recipe makes can be made for one child, where its swaps keep out all that the child must not meet.
-function ownBowl(look: Look, supply: Supply, child: Child): string {
+function bowlText(look: Look, supply: Supply, child: Child): string {
   const recipe = recipesByProduct(look.table('recipes')).get(supply.id);
   if (!recipe) return '';
   const { bowls, without } = ownBowls(recipe, suppliesAsMade(look), AS_IT_IS, [child]);

@@ -2,7 +2,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import { unique } from '../../book/index.ts';
 import type { Recipe } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { stuffOf } from '../amounts/uses.ts';
 import { answerFlat } from '../ground/answer.ts';
 import { aboutPlacement, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
@@ -20,9 +20,7 @@ export const coolingFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     const products = recipesByProduct(look.table('recipes'));
     if (products.size === 0) return [];
-    const recipes = unique(
-      materialsOf(look, placement).flatMap(({ supplyId }) => products.get(supplyId) ?? []),
-    );
+    const recipes = unique(stuffOf(look, placement).flatMap(({ supplyId }) => products.get(supplyId) ?? []));
     const hot = recipes.filter((recipe) => recipe.cooked && !saysHowLongItCools(recipe));
     if (hot.length === 0) return [];
     const days = sessionsOf(placement, frame)

@@ -2,7 +2,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { CategoryId, Supply } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answerFlat } from '../ground/answer.ts';
-import { materialsOf } from '../amounts/uses.ts';
+import { stuffOf } from '../amounts/uses.ts';
 import { aboutPlacement, fewOf, fingerprint, formatDays, type Finding } from '../ground/finding.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
 import { thingOf } from '../kitchen/inherit.ts';
@@ -35,7 +35,7 @@ export const eatenFindings = answerFlat(
       .map(({ day }) => day.number);
     if (days.length === 0) return [];
     const things = [
-      ...new Set(materialsOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId) ?? [])),
+      ...new Set(stuffOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId) ?? [])),
     ];
     const those = (verdict: Verdict) => things.filter((one) => verdictOn(one) === verdict);
     const base = { rule: 'eaten', row: 53, days, ...aboutPlacement(placement) } as const;

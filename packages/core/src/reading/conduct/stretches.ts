@@ -20,6 +20,13 @@ interface Bound {
   readonly name: string;
 }
 
+/** A block as it runs: it begins when it should, or when the one before is done. */
+export interface RunBlock {
+  readonly block: Block;
+  readonly from: Minutes;
+  readonly until: Minutes;
+}
+
 /** A part of a day as it runs: one block after the other, each with its turns, its circle and its clean-up. */
 export interface DayStretch {
   readonly part: Part;
@@ -29,6 +36,8 @@ export interface DayStretch {
   readonly bound: Bound;
   /** By how much it is too long; 0 when it fits. */
   readonly over: Minutes;
+  /** Its blocks as they run, one after the other. */
+  readonly blocks: readonly RunBlock[];
   /** The blocks that take longer than they have, with what they take. */
   readonly long: readonly { readonly block: Block; readonly takes: Minutes }[];
 }
@@ -74,18 +83,22 @@ export function stretchesOfDay(
     const last = filled.at(-1);
     if (!last) return [];
     const long: { block: Block; takes: Minutes }[] = [];
+    const run: RunBlock[] = [];
     let at = startOf(filled[0]!.start);
     for (const block of own.slice(own.indexOf(filled[0]!), own.indexOf(last) + 1)) {
       const takes = minutesOf(inBlock(block), sung(block));
       if (takes > block.minutes) long.push({ block, takes: takes as Minutes });
-      at = Math.max(at, startOf(block.start)) + Math.max(takes, block.minutes);
+      const from = Math.max(at, startOf(block.start)) as Minutes;
+      at = from + Math.max(takes, block.minutes);
+      run.push({ block, from, until: at as Minutes });
     }
     const next = own[own.indexOf(last) + 1];
     const bound: Bound = next
       ? { at: startOf(next.start) as Minutes, name: next.name }
       : { at: startOf(part.to) as Minutes, name: whoGoes(frame, number, part) };
     const over = Math.max(0, at - bound.at) as Minutes;
-    return [{ part, from: startOf(filled[0]!.start) as Minutes, until: at as Minutes, bound, over, long }];
+    const from = startOf(filled[0]!.start) as Minutes;
+    return [{ part, from, until: at as Minutes, bound, over, blocks: run, long }];
   });
 }
 

@@ -14,7 +14,7 @@ import { addDays } from '../../calendar/index.ts';
 import { onHand } from '../../cupboard/index.ts';
 import { peakOfDay, type Peak } from '../amounts/peak.ts';
 import type { Need } from '../amounts/supply-list.ts';
-import type { Use } from '../amounts/uses.ts';
+import type { Use } from '../amounts/use.ts';
 import { memoised } from '../ground/memo.ts';
 import type { CookNeed, SupplyLine } from './line.ts';
 

@@ -17,7 +17,7 @@ import { spanOfDays } from '../../unit/index.ts';
 import { formatDays, listed } from '../ground/finding.ts';
 import { noBowlText } from '../kitchen/own-bowl.ts';
 import type { CookNeed, SupplyLine } from './line.ts';
-import type { Use } from '../amounts/uses.ts';
+import type { Use } from '../amounts/use.ts';
 
 /**
  * How an amount came about, a sentence for each activity that has a part in it and one for the sum:
@@ -120,7 +120,11 @@ type Shown = (q: Quantity) => string;
 
 // Days with the same sum are told together.
 function explainPlacement(uses: readonly Use[], atPeak: boolean, shown: Shown): string[] {
-  const alike = groupBy(uses, (use) => `${use.line.amount}|${use.heads}|${use.shares}|${use.spares}`);
+  const alike = groupBy(
+    uses,
+    (use) =>
+      `${use.line.amount}|${use.heads}|${use.shares}|${use.spares}|${use.made ? madeText(use.made) : ''}`,
+  );
   return [...alike.values()].map((same) => {
     const use = same[0]!;
     const days = formatDays(same.map(({ day }) => day.number));
@@ -137,6 +141,7 @@ function when(use: Use, days: string, atPeak: boolean): string {
 }
 
 function sharesText(use: Use, shown: Shown): string {
+  if (use.made) return madeText(use.made);
   const each = shown(quantity(use.line.amount, use.supply.unit));
   const spares = use.spares > 0 ? ` + ${use.spares} spare` : '';
   const limit = use.limitedTo === null ? '' : ' at once';
@@ -155,6 +160,11 @@ function sharesText(use: Use, shown: Shown): string {
   if (who.kind === 'child') return `${children} × ${each}${spares}`;
   const groups = `${use.shares} ${use.shares === 1 ? 'group' : 'groups'} of up to ${who.size}`;
   return `${children} in ${groups} × ${each}${spares}`;
+}
+
+function madeText({ recipe, how, own }: NonNullable<Use['made']>): string {
+  const whose = own ? `, the own bowl of ${listed(own.children.map(({ shownAs }) => shownAs))}` : '';
+  return `${recipe.title}, ${how}${whose}`;
 }
 
 // What the unit itself asks for: the heads are in the shares already.

@@ -6,7 +6,7 @@ import type { Recipe } from '../../library/index.ts';
 import type { Exact, Quantity } from '../../measure/index.ts';
 import type { Unit } from '../../unit/index.ts';
 import type { Peak } from '../amounts/peak.ts';
-import type { Use } from '../amounts/uses.ts';
+import type { Use } from '../amounts/use.ts';
 import type { OwnBowl, WithoutBowl } from '../kitchen/own-bowl.ts';
 
 /** What the kitchen makes of a supply for a unit. */

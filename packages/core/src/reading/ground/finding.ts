@@ -40,6 +40,7 @@ export type RuleId =
   | 'open-slot'
   | 'sketch'
   | 'rounds'
+  | 'process'
   | 'order'
   | 'shared-table'
   | 'one-for-two'

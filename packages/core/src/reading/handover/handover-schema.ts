@@ -77,6 +77,17 @@ const itemSchema = z.strictObject({
       ticked: tickedSchema,
     }),
   ),
+  /** What is made in it by a recipe: bowls, steps by the clock, when it is ready. */
+  made: z.array(
+    z.strictObject({
+      title: z.string(),
+      how: z.string(),
+      steps: z.array(z.string()),
+      ready: z.string().nullable(),
+      bowls: z.array(z.strictObject({ label: z.string(), lines: z.array(z.string()) })),
+      none: z.array(z.string()),
+    }),
+  ),
   /** What is at hand for spills and clean-up. */
   spillKit: z.string(),
   /** What happens when filler leaves the bin, in the home's own words; null for what is no bin. */

@@ -5,9 +5,11 @@ import { allergenName } from '../../house/index.ts';
 import { runsHow } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
+import { circlesOf } from '../circle/circle.ts';
 import { allergenMeetings } from '../cautions/allergens.ts';
 import { placementsOf, titleAt, type Finding } from '../ground/finding.ts';
-import { blockOf, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
+import { blockOf, placedIn, whoDoesWhat, type Frame, type Session } from '../plan/plan.ts';
+import { madeCards } from '../processes/cards.ts';
 import type { PlannedThing } from '../room/day-plan.ts';
 import { isToldTo } from '../rules/rules.ts';
 import type { HandoverItem } from './handover-schema.ts';
@@ -55,6 +57,7 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
     steps: content.steps.map((step) => step.text),
     versions: versionsOf(session, mayBeNamed),
     things: thingsOn(shown, session),
+    made: madeOn(shown, session, mayBeNamed),
     spillKit: content.spillKit,
     binRule: isBin && frame.home.binRule !== '' ? frame.home.binRule : null,
     cleanUpMinutes: content.cleanUpMinutes,
@@ -92,6 +95,25 @@ function thingsOn({ book, frame }: Shown, { placement, day }: Session): Handover
   });
 }
 
+// A bowl with a name on it is shown to whoever has that child in a group; to others it is a bowl of somebody's own.
+function madeOn(
+  { book, frame }: Shown,
+  session: Session,
+  mayBeNamed: ReadonlySet<string>,
+): HandoverItem['made'] {
+  const { placements } = placedIn(book, frame.unit.id);
+  const cards = madeCards(book, session, placements, circlesOf(book, frame.unit.id), frame);
+  return cards.map(({ title, how, steps, ready, bowls, none }) => ({
+    ...{ title, how, ready, steps: [...steps] },
+    bowls: bowls.map(({ label, own, lines }) => ({
+      label: own.every(({ shownAs }) => mayBeNamed.has(shownAs)) ? label : 'An own bowl',
+      lines: [...lines],
+    })),
+    none:
+      none.length === 0 || session.seats.every(({ child }) => mayBeNamed.has(child.shownAs)) ? [...none] : [],
+  }));
+}
+
 const LEVEL_WORDS = { stop: 'Stop', care: 'Care' } as const;
 
 /** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
@@ -99,10 +121,10 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
   const meetings = allergenMeetings(book, placement, frame, day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
-      ({ child, supply, allergen }) =>
+      ({ child, supply, allergen, ownBowl }) =>
         ({
           level: 'stop',
-          text: `${child.shownAs}: ${allergenName(allergen)} in ${supply.name}. Ask before setting this out.`,
+          text: `${child.shownAs}: ${allergenName(allergen)} in ${supply.name}. ${ownBowl ? 'Only from the own bowl, with own tools.' : 'Ask before setting this out.'}`,
         }) as const,
     );
   const others = headsUps

@@ -7,8 +7,8 @@ import {
   type StockMove,
   type Supply,
 } from '../../cupboard/index.ts';
-import { ALLERGENS, isOwnAllergen, type AllergenId, type Child } from '../../house/index.ts';
-import { yieldOf, type Recipe } from '../../library/index.ts';
+import { ALLERGENS, isOwnAllergen, type AllergenId } from '../../house/index.ts';
+import type { Recipe } from '../../library/index.ts';
 import {
   exact,
   formatQuantity,
@@ -22,20 +22,15 @@ import {
 import { stockOf } from '../stock/ledger.ts';
 import { onlyFoodOf, saltShareOf, type OnlyFood, type SaltShare } from './made-of.ts';
 import { amountText, inPortions, roundedTogether, type Rounded, type WayToMeasure } from './round.ts';
-import { perBowl, scaledTo, type CannotScale, type Scaled, type Target } from './scale.ts';
-import { ownBowls, type Apart, type OwnBowl, type WithoutBowl } from './own-bowl.ts';
-import { swappedRecipe, type SwappedRecipe, type Wanted } from './swapped.ts';
+import { mixesFor, type MixOrder, type PlannedMix } from './mixes.ts';
+import { perBowl, type CannotScale, type Scaled } from './scale.ts';
+import type { OwnBowl, WithoutBowl } from './own-bowl.ts';
+import type { SwappedRecipe } from './swapped.ts';
 
-/** What somebody wants to make. */
-export interface KitchenOrder {
-  readonly target: Target;
-  /** How much the bowl takes; null for one large enough. */
-  readonly bowlMl: number | null;
-  readonly wanted: Wanted;
+/** What somebody wants to make, and how it is measured out. */
+export interface KitchenOrder extends MixOrder {
   readonly system: UnitSystem;
   readonly way: WayToMeasure;
-  /** For whom it is made, when it is made for children: those who must not meet it get a bowl of their own. */
-  readonly children: readonly Child[];
 }
 
 /** An ingredient as it stands on the counter: for one bowl, ready to be measured out. */
@@ -92,41 +87,13 @@ export function counterFor(
   stockMoves: Table<StockMove>,
   order: KitchenOrder,
 ): Counter {
-  const { target, wanted } = order;
-  const apart = ownBowls(recipe, supplies, wanted, target.kind === 'children' ? order.children : []);
-  const plans = plansFor(target, wanted, apart);
-  // What is shown or tested is measured out for one container, however often it is done.
-  const each = yieldOf(recipe);
-  const isEach = recipe.kind === 'science' && target.kind === 'batches' && each.unit === 'mL';
-  const bowlMl = order.bowlMl ?? (isEach ? each.amount : null);
-  const mixes: Mix[] = [];
-  for (const plan of plans) {
-    const swapped = swappedRecipe(recipe, supplies, plan.wanted);
-    const scaling = scaledTo(recipe, swapped.ingredients, supplies, plan.target, bowlMl);
-    if (!scaling.ok) return scaling;
-    mixes.push(mixOf(scaling.scaled, swapped, supplies, stockMoves, order, plan));
-  }
-  return { ok: true, mixes, without: apart.without };
-}
-
-interface MixPlan {
-  readonly target: Target;
-  readonly wanted: Wanted;
-  readonly own: OwnBowl | null;
-}
-
-function plansFor(target: Target, wanted: Wanted, { bowls, without }: Apart): readonly MixPlan[] {
-  if (target.kind !== 'children') return [{ target, wanted, own: null }];
-  const apart = bowls.reduce((sum, bowl) => sum + bowl.children.length, without.length);
-  const rest = Math.max(0, target.children - apart);
-  const own = bowls.map((bowl) => ({
-    target: { ...target, children: bowl.children.length, spareShares: 0 },
-    wanted: { ...wanted, without: [...new Set([...wanted.without, ...bowl.without])] },
-    own: bowl,
-  }));
-  // With nobody to make it for at all, the mix for everyone says so.
-  const isForSome = rest > 0 || apart === 0;
-  return [...(isForSome ? [{ target: { ...target, children: rest }, wanted, own: null }] : []), ...own];
+  const planned = mixesFor(recipe, supplies, order);
+  if (!planned.ok) return planned;
+  return {
+    ok: true,
+    mixes: planned.mixes.map((mix) => mixOf(mix, supplies, stockMoves, order)),
+    without: planned.without,
+  };
 }
 
 // As the law lists them, a home's own after those.
@@ -136,12 +103,10 @@ const inOrder = (ids: Iterable<AllergenId>): readonly AllergenId[] =>
   [...ids].toSorted((a, b) => rankOf(a) - rankOf(b) || (a < b ? -1 : 1));
 
 function mixOf(
-  scaled: Scaled,
-  swapped: SwappedRecipe,
+  { scaled, swapped, own, keptOut }: PlannedMix,
   supplies: Table<Supply>,
   stockMoves: Table<StockMove>,
   { system, way }: KitchenOrder,
-  { own, wanted: { without: keptOut } }: MixPlan,
 ): Mix {
   const { recipe } = scaled;
   const { ingredients } = swapped;

@@ -1,13 +1,15 @@
 import type { Table } from '../../book/index.ts';
 import { brings, type Supply } from '../../cupboard/index.ts';
 import type { AllergenId } from '../../house/index.ts';
-import type { Ingredient, Recipe, Swap } from '../../library/index.ts';
+import type { Ingredient, OptionalRole, Recipe, Swap } from '../../library/index.ts';
 import { exact, toNumber } from '../../measure/index.ts';
 
 /** What a recipe is asked to be: without some allergens, and perhaps made only of food. */
 export interface Wanted {
   readonly without: readonly AllergenId[];
   readonly onlyFood: boolean;
+  /** Colour or scent that is left out; left out here: neither. */
+  readonly leaveOut?: readonly OptionalRole[];
 }
 
 /** A recipe as it is made after its swaps. */
@@ -36,7 +38,8 @@ export function swappedRecipe(recipe: Recipe, supplies: Table<Supply>, wanted: W
   };
   const isWanted = (swap: Swap): boolean =>
     swap.allergen === null ? wanted.onlyFood : isExact(swap) || isServing(swap);
-  let ingredients: readonly Ingredient[] = recipe.ingredients;
+  const leaveOut: readonly string[] = wanted.leaveOut ?? [];
+  let ingredients: readonly Ingredient[] = recipe.ingredients.filter(({ role }) => !leaveOut.includes(role));
   const done: Swap[] = [];
   for (const swap of recipe.swaps.filter(isWanted)) {
     if (!ingredients.some(({ supplyId }) => supplyId === swap.supplyId)) continue;

@@ -55,6 +55,62 @@ export function timetableOf(recipe: Recipe, readyBy: ClockTime, earliest: number
   };
 }
 
+/** A step of a recipe with its minutes of hands, and how long it waits by itself afterwards. */
+export interface ClockedStep {
+  /** Null for a recipe without steps, which is one. */
+  readonly step: RecipeStep | null;
+  readonly minutes: number;
+  readonly waitMinutes: number;
+}
+
+/** The steps of a recipe with their times; one without steps is a step with the times of the whole. */
+export const clockedSteps = memoised((recipe: Recipe): readonly ClockedStep[] => {
+  const [minutes, waits] = [minutesOfSteps(recipe), waitsOfSteps(recipe)];
+  return recipe.steps.length === 0
+    ? [{ step: null, minutes: recipe.minutes, waitMinutes: Math.round(recipe.waitHours * 60) }]
+    : recipe.steps.map((step, i) => ({ step, minutes: minutes[i]!, waitMinutes: waits[i]! }));
+});
+
+/** What waits so long is not gone on with on its day: it freezes, dries or rises overnight. A default of Kobby. */
+const NIGHT_FROM_MINUTES = 4 * 60;
+
+/** After which step of a recipe it waits for another day, from 1; null when it is all done on one. */
+export function nightAfter(recipe: Recipe): number | null {
+  const at = clockedSteps(recipe).findIndex(({ waitMinutes }) => waitMinutes >= NIGHT_FROM_MINUTES);
+  return at < 0 ? null : at + 1;
+}
+
+/** How long what is begun on one day waits until it is used on another, in minutes: the long wait and all after it. 0 for what is done on one. */
+export function nightMinutes(recipe: Recipe): number {
+  const after = nightAfter(recipe);
+  if (after === null) return 0;
+  return clockedSteps(recipe)
+    .slice(after - 1)
+    .reduce((sum, { minutes, waitMinutes }, i) => sum + waitMinutes + (i === 0 ? 0 : minutes), 0);
+}
+
+/**
+ * The first steps of a recipe as a recipe of their own, for what is done of it the evening before: what it waits for then is the night in the
+ * cold where the recipe knows one.
+ */
+export const firstSteps = memoised((recipe: Recipe, count: number): Recipe => {
+  const steps = clockedSteps(recipe).slice(0, count);
+  const last = recipe.steps[count - 1];
+  const cold = last?.coldHours ?? null;
+  const wait = cold === null ? (steps.at(-1)?.waitMinutes ?? 0) : cold * 60;
+  return {
+    ...recipe,
+    steps: recipe.steps.slice(0, count).map((step, i) => ({
+      ...step,
+      minutes: steps[i]!.minutes as Minutes,
+      waitMinutes: (i === count - 1 ? wait : steps[i]!.waitMinutes) as Minutes,
+    })),
+    minutes: steps.reduce((sum, { minutes }) => sum + minutes, 0) as Minutes,
+    waitHours: 0,
+    waitsIn: cold === null ? (last?.waitsIn ?? null) : 'fridge',
+  };
+});
+
 /** A part of a process that somebody stays with: hands, and short waits between them. */
 export interface Stretch {
   /** The step with which it begins; null for a recipe without steps. */

@@ -15,6 +15,7 @@ import { watchTasks } from './watch-tasks.ts';
 import { assemble, markOf } from './assemble.ts';
 import { chosenTasks, type ChosenTask } from './chosen.ts';
 import { prepTasks, printTasks } from './placement-tasks.ts';
+import { processTasks } from './process-tasks.ts';
 import { slotsOver, type ReadySlot } from './slots.ts';
 import type { ReadyTask } from './task.ts';
 import { eventTasks, gettingTasks, ownTasks, roomTasks } from './unit-tasks.ts';
@@ -130,6 +131,7 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
   return joined(
     NOTHING,
     flat(prepTasks(both, frame, today)),
+    processTasks(book, both, frame, today),
     flat(printTasks(printJobs(book, both, frame, today), frame)),
     roomTasks(changes, placements, frame, today),
     eventTasks(specialDaysIn(book, frame.unit.id), frame, today),

@@ -89,3 +89,23 @@ export const holdFor = (
   waitMinutes: Minutes,
   units: number,
 ): ReadyTask['hold'] => kind && { kind, units, forMinutes: STAYS.has(kind) ? null : waitMinutes };
+
+/** What has to be said of a task; of the rest nothing special is so. */
+export type TaskDraft = Pick<
+  ReadyTask,
+  'id' | 'unit' | 'kind' | 'text' | 'forWhat' | 'minutes' | 'how' | 'day' | 'usedAt'
+> &
+  Partial<ReadyTask>;
+
+/** A task of which only what is said is special: done at home, once, whenever before it is used. */
+export const taskOf = (draft: TaskDraft): ReadyTask => ({
+  placement: null,
+  waitMinutes: 0 as Minutes,
+  mostMinutes: null,
+  needs: [],
+  hold: null,
+  where: 'home',
+  ways: [],
+  things: [],
+  ...draft,
+});

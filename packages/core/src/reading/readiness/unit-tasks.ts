@@ -11,31 +11,17 @@ import type { OwnTask, Placement } from '../../unit/index.ts';
 import type { ChangeOver } from '../changeover/changeover.ts';
 import type { SupplyLine } from '../gather/line.ts';
 import { memoised } from '../ground/memo.ts';
-import { stretchesOf, type Stretch } from '../kitchen/timetable.ts';
 import { sessionsByDay, type Frame } from '../plan/plan.ts';
 import type { SpecialDay } from '../plan/special.ts';
+import { cookTasks } from './cook-tasks.ts';
 import { openingOf } from './slots.ts';
-import { holdFor, type ReadyTask } from './task.ts';
+import { taskOf, type ReadyTask, type TaskDraft } from './task.ts';
 
 const NOON = 12 * 60;
 const DAY = 24 * 60;
 const SECONDS_A_MINUTE = 60;
 
-type Draft = Pick<ReadyTask, 'id' | 'kind' | 'text' | 'forWhat' | 'minutes' | 'how' | 'day' | 'usedAt'> &
-  Partial<ReadyTask>;
-
-const task = ({ unit }: Frame, draft: Draft): ReadyTask => ({
-  unit,
-  placement: null,
-  waitMinutes: 0 as Minutes,
-  mostMinutes: null,
-  needs: [],
-  hold: null,
-  where: 'home',
-  ways: [],
-  things: [],
-  ...draft,
-});
+const task = ({ unit }: Frame, draft: Omit<TaskDraft, 'unit'>): ReadyTask => taskOf({ unit, ...draft });
 
 const awayAndOut = ({ goes, comes }: ChangeOver): string =>
   [goes.length > 0 ? `${goes.length} away` : '', comes.length > 0 ? `${comes.length} out` : '']
@@ -341,51 +327,16 @@ function cooking(lines: readonly SupplyLine[], frame: Frame, today: PlainDay): r
     const { cooking: made, supply, by, shortOn } = line;
     const date = shortOn ?? by.date;
     if (line.basket !== 'cook' || made === null || date < today) return [];
-    const { recipe, times } = made;
-    const stretches = stretchesOf(recipe);
-    const id = `${frame.unit.id}:cook:${supply.id}`;
-    const idAt = (i: number): string => (i === stretches.length - 1 ? id : `${id}:${i + 1}`);
-    return stretches.map((stretch, i) => {
-      const { minutes, lastsMinutes, waitMinutes, begins } = stretch;
-      // What comes after it takes its time too.
-      const wait = stretches
-        .slice(i + 1)
-        .reduce((sum, later) => sum + later.lastsMinutes + later.waitMinutes, waitMinutes as number);
-      const keeps = recipe.keepsDays === null ? null : Math.max(recipe.keepsDays * DAY, wait);
-      const part =
-        stretches.length > 1 ? `, ${i + 1} of ${stretches.length}: ${begins!.text.replace(/\.$/, '')}` : '';
-      return task(frame, {
-        id: idAt(i),
-        kind: 'cook',
-        text: `Cook ${recipe.title}${part}`,
-        forWhat: [...new Set(line.uses.map(({ placement }) => placement.content.title))]
-          .slice(0, 2)
-          .join(', '),
-        placement: line.uses[0]?.placement ?? null,
-        minutes,
-        lastsMinutes,
-        how: howLong(stretch, times),
-        day: frame.calendar.days.find((day) => day.date === date) ?? by,
-        usedAt: openingOf(frame.home, date),
-        waitMinutes: wait as Minutes,
-        mostMinutes: keeps as Minutes | null,
-        needs: i === 0 ? [] : [restedSince(idAt(i - 1), stretches[i - 1]!)],
-        hold: i < stretches.length - 1 ? null : holdFor(recipe.waitsIn, waitMinutes, Math.ceil(times)),
-        things: [recipe.title],
-      });
+    return cookTasks({
+      id: `${frame.unit.id}:cook:${supply.id}`,
+      unit: frame.unit,
+      recipe: made.recipe,
+      times: made.times,
+      forWhat: [...new Set(line.uses.map(({ placement }) => placement.content.title))].slice(0, 2).join(', '),
+      placement: line.uses[0]?.placement ?? null,
+      day: frame.calendar.days.find((day) => day.date === date) ?? by,
+      usedAt: openingOf(frame.home, date),
+      keepsMinutes: made.recipe.keepsDays === null ? null : made.recipe.keepsDays * DAY,
     });
   });
-}
-
-// What rests is gone on with within a day of it: a default of Kobby.
-const restedSince = (taskId: string, { waitMinutes }: Stretch): ReadyTask['needs'][number] => ({
-  taskId,
-  waitMinutes,
-  mostMinutes: (waitMinutes + DAY) as Minutes,
-});
-
-function howLong({ minutes, lastsMinutes, begins }: Stretch, times: number): string {
-  const between = lastsMinutes > minutes ? `, and ${lastsMinutes - minutes} min of waiting in between` : '';
-  const again = times > 1 ? `; made ${times} times in all, this is the first` : '';
-  return `the recipe's ${begins ? 'steps' : 'minutes'}${between}${again}`;
 }

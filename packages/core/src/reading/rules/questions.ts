@@ -10,6 +10,7 @@ import { roundFindings } from '../conduct/rounds.ts';
 import { stretchFindings, waitFindings } from '../conduct/stretches.ts';
 import { joined, type Finding } from '../ground/finding.ts';
 import { begunFindings, sketchFindings } from '../fit/sketches.ts';
+import { processFindings } from '../processes/findings.ts';
 import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf } from '../readiness/ready.ts';
 import type { Asked } from './rule.ts';
@@ -38,6 +39,9 @@ export const rounds = ({ placements, frame, today, circles: all }: Asked): reado
     stretchFindings(placements, all, frame, today),
     waitFindings(placements, all.patience.factor, frame, today),
   );
+/** What is made on a day and is not ready in time. */
+export const processes = ({ book, placements, circles: all, frame, today }: Asked): readonly Finding[] =>
+  processFindings(book, placements, all, frame, today);
 /** Sketches, and what was begun in the cupboard. */
 export const sketches = ({ book, placements, both }: Asked): readonly Finding[] =>
   joined(sketchFindings(placements), begunFindings(book, both));

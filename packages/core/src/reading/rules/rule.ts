@@ -62,7 +62,11 @@ export type Way =
   | 'simpler-way'
   | 'more-time'
   | 'leaving-lamination'
-  | 'splitting';
+  | 'splitting'
+  | 'circle-shorter'
+  | 'earlier-block'
+  | 'evening-before'
+  | 'made-beforehand';
 
 /** A way of which no more than so many are offered, so that other ways stand beside them. */
 export interface FewOf {

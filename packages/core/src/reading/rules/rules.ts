@@ -37,6 +37,7 @@ import {
   afterIllness,
   bins,
   rounds,
+  processes,
   sketches,
   events,
   days,
@@ -62,7 +63,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   },
   allergen: {
     about: 'declared allergens, through recipes; gluten and coeliac disease',
-    levels: ['stop'],
+    levels: ['stop', 'care'],
     rows: [35, 37],
     ask: ({ book, both, frame, today }) => allergenFindings(book, both, frame, today),
     // A phone is told each meeting of its day by itself.
@@ -171,6 +172,14 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     levels: ['note'],
     ask: rounds,
     ways: ['day'],
+  },
+  process: {
+    about: 'what is made on a day and is not ready when it is wanted',
+    levels: ['care'],
+    ask: processes,
+    when: 'to-come',
+    tells: ROOM,
+    ways: ['circle-shorter', only(2, 'earlier-block'), 'evening-before', 'made-beforehand', 'day'],
   },
   sketch: {
     about: 'what is only begun: a title alone, a thing nobody looked at',

@@ -15,6 +15,7 @@ import {
 import type { HandoverItem } from '@kobby/core';
 import { computed, ref } from 'vue';
 import CautionStrip from '../../parts/CautionStrip.vue';
+import MadeCards from '../../parts/MadeCards.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import type { SharedLink, TickSubject } from '../../state/shared.ts';
 import ThingPicture from '../../parts/ThingPicture.vue';
@@ -108,6 +109,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
           </button>
         </li>
       </ul>
+      <MadeCards :cards="item.made" />
       <p v-if="item.binRule" class="rule"><b>When filler leaves the bin:</b> {{ item.binRule }}</p>
       <p v-if="item.spillKit || item.cleanUpMinutes" class="soft small">
         <v-icon :icon="mdiBroom" size="17" aria-hidden="true" />

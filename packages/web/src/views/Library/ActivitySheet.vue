@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import CountsFields from '../../parts/content/CountsFields.vue';
 import DoingFields from '../../parts/content/DoingFields.vue';
 import FindingFields from '../../parts/content/FindingFields.vue';
+import ProcessFields from '../../parts/content/ProcessFields.vue';
 import ReadyFields from '../../parts/content/ReadyFields.vue';
 import TimeFields from '../../parts/content/TimeFields.vue';
 import VersionRows from '../../parts/content/VersionRows.vue';
@@ -57,6 +58,7 @@ const modes = Object.fromEntries(
     <TapeLabel class="label">How and with what</TapeLabel>
     <DoingFields v-model="draft.content" />
     <TimeFields v-model="draft.content" />
+    <ProcessFields v-model="draft.content" />
     <TapeLabel class="label">Made ready before</TapeLabel>
     <ReadyFields v-model="draft.content" :own-id="draft.id" />
     <TapeLabel class="label">What it is like</TapeLabel>

@@ -63,6 +63,9 @@ const blankStep = (): RecipeStep => ({
   owner: 'together',
   minutes: 0 as never,
   waitMinutes: 0 as never,
+  mostWaitMinutes: null,
+  waitsIn: null,
+  coldHours: null,
   sign: '',
 });
 const blankIngredient = (): Ingredient => ({
@@ -203,6 +206,29 @@ async function asText(): Promise<void> {
           :path="`${path}.waitMinutes`"
         />
         <LineField v-model="row.sign" label="Done when" :path="`${path}.sign`" />
+      </div>
+      <div v-if="row.waitMinutes" class="side-by-side">
+        <NumberField
+          v-model="row.mostWaitMinutes"
+          label="At most"
+          suffix="min"
+          :path="`${path}.mostWaitMinutes`"
+          empty-is-null
+        />
+        <ChoiceField
+          v-model="row.waitsIn"
+          label="In the"
+          none="anywhere"
+          :path="`${path}.waitsIn`"
+          :options="WAITING_PLACES"
+        />
+        <NumberField
+          v-model="row.coldHours"
+          label="Or in the cold"
+          suffix="hours"
+          :path="`${path}.coldHours`"
+          empty-is-null
+        />
       </div>
     </RowsField>
     <RowsField

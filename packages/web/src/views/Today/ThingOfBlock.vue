@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   doesText,
+  madeCards,
   placementsOf,
   runsHow,
   titleAt,
@@ -11,6 +12,8 @@ import {
 import { mdiAccountGroupOutline, mdiTimerSandEmpty } from '@mdi/js';
 import { computed, ref } from 'vue';
 import CautionStrip from '../../parts/CautionStrip.vue';
+import MadeCards from '../../parts/MadeCards.vue';
+import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import { useTimers } from '../../state/timers.ts';
 import RecordRow from './RecordRow.vue';
@@ -18,6 +21,7 @@ import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** One thing of the block: who does what, what to watch for those who are here, a timer, and how it went. */
 const props = defineProps<{ thing: PlannedThing; here: readonly Child[]; day: number }>();
+const store = useBook();
 const reading = useReading();
 const { start } = useTimers();
 const steps = ref(false);
@@ -27,6 +31,10 @@ const stepsText = computed(() => {
   return length === 1 ? '1 step' : `${length} steps`;
 });
 const placement = computed(() => props.thing.session.placement);
+const made = computed(() => {
+  const { placements, circles, frame } = reading.value;
+  return madeCards(store.book, props.thing.session, placements, circles, frame);
+});
 const names = (children: readonly Child[]): string => children.map(({ name }) => name).join(', ');
 const isHere = (child: Child): boolean => props.here.some(({ id }) => id === child.id);
 const groups = computed(() =>
@@ -81,6 +89,7 @@ const cautions = computed(() =>
     <ol v-if="steps && placement.content.steps.length">
       <li v-for="step in placement.content.steps" :key="step.text">{{ step.text }}</li>
     </ol>
+    <MadeCards :cards="made" />
     <div class="acts">
       <button
         v-if="placement.content.steps.length"

@@ -1,0 +1,53 @@
+import type { ChangeInput } from '../changes/index.ts';
+import type { ActivityContent, MadeFor, Recipe, RecipeKind } from '../library/index.ts';
+import { nightAfter, nightMinutes } from '../reading/index.ts';
+import { contentWritten, type PlacementId, type UnitId, type Where } from '../unit/index.ts';
+
+// Each child gets a share of what is kneaded or eaten; paint, bubbles and filler stand there for all; what is shown is shown to a group.
+const MADE_FOR_KIND: Readonly<Record<RecipeKind, MadeFor>> = {
+  ...{ dough: 'child', food: 'child', slime: 'child', paint: 'all', bubbles: 'all', filler: 'all' },
+  ...{ science: 'group', other: 'all' },
+};
+const MODES: Readonly<Partial<Record<Where['kind'], ActivityContent['mode']>>> = {
+  day: 'whole-group',
+  event: 'whole-group',
+  bin: 'bin',
+  reserve: 'reserve',
+};
+
+// What freezes, dries or rises overnight is used on another day, by whatever uses it.
+function overnight(
+  recipe: Recipe,
+): Partial<Pick<ActivityContent, 'makes' | 'makesAfterHours' | 'makesWaitsIn'>> {
+  const night = nightAfter(recipe);
+  if (night === null) return {};
+  return {
+    makes: [recipe.title.toLocaleLowerCase('en')],
+    makesAfterHours: nightMinutes(recipe) / 60,
+    makesWaitsIn: recipe.steps[night - 1]?.waitsIn ?? recipe.waitsIn,
+  };
+}
+
+/** What stands in a plan of a recipe by itself: its title, what it is, and that it is made there with the children. */
+export const contentOfRecipe = (recipe: Recipe, where: Where): ActivityContent =>
+  contentWritten(recipe.title, {
+    mode: MODES[where.kind] ?? 'open-corner',
+    summary: recipe.summary || recipe.shows,
+    eaten: recipe.kind === 'food',
+    adult: 'near',
+    ...overnight(recipe),
+    processes: [
+      {
+        ...{ id: 'made', recipeId: recipe.id, when: 'with-children', for: MADE_FOR_KIND[recipe.kind] },
+        ...{ share: null, batches: 1, groups: 1, repeats: recipe.repeats, leaveOut: [], stepsBefore: 0 },
+        readyBy: null,
+      },
+    ],
+  });
+
+/** A recipe, process or demonstration put into a plan by itself. */
+export const recipeInPlan = (recipe: Recipe, unitId: UnitId, where: Where, id: PlacementId): ChangeInput => ({
+  type: 'unit/write',
+  ...{ id, unitId, where },
+  content: contentOfRecipe(recipe, where) as never,
+});

@@ -1,0 +1,76 @@
+import type { Child, Home } from '../../house/index.ts';
+import { yieldOf, type Process, type Recipe } from '../../library/index.ts';
+import { formatQuantity, fractionText, quantity } from '../../measure/index.ts';
+import { answer } from '../ground/answer.ts';
+import type { Session } from '../plan/plan.ts';
+import { suppliesAsMade } from './inherit.ts';
+import { mixesFor, type MixOrder, type PlannedMix } from './mixes.ts';
+import type { WithoutBowl } from './own-bowl.ts';
+import { startingShare } from './scale.ts';
+
+/** What is made in an activity on one of its days. */
+export interface MadeIn {
+  readonly process: Process;
+  readonly recipe: Recipe;
+  /** For everyone, and for those who get a bowl of their own; empty where it cannot be made. */
+  readonly mixes: readonly PlannedMix[];
+  readonly without: readonly WithoutBowl[];
+  /** Why it cannot be made so; null when it can. */
+  readonly problem: string | null;
+  /** For how many it is: `7 children × 60 g`, `2 groups × 1 batch, 3 times`. */
+  readonly how: string;
+  readonly children: readonly Child[];
+}
+
+/**
+ * What is made in a session by the processes of its activity: for the children who do something in it, each who must not meet what is
+ * in it with a bowl of its own. A process whose recipe is gone is left out.
+ */
+export const madeIn = answer((look, session: Session, home: Home): readonly MadeIn[] => {
+  const { processes } = session.placement.content;
+  if (processes.length === 0) return NONE;
+  const children = session.seats.flatMap(({ child, version }) => (version === null ? [] : [child]));
+  return processes.flatMap((process): readonly MadeIn[] => {
+    const recipe = look.one('recipes', process.recipeId);
+    if (!recipe) return [];
+    const rest = { process, recipe, children, how: howMany(process, recipe, children.length, home) };
+    if (children.length === 0) return [{ ...rest, mixes: [], without: [], problem: null }];
+    const planned = mixesFor(recipe, suppliesAsMade(look), orderOf(process, recipe, children, home));
+    return planned.ok
+      ? [{ ...rest, mixes: planned.mixes, without: planned.without, problem: null }]
+      : [{ ...rest, mixes: [], without: [], problem: planned.why.message }];
+  });
+});
+const NONE: readonly never[] = [];
+
+const shareOf = ({ share }: Process, recipe: Recipe, home: Home) =>
+  share === null ? startingShare(recipe, home) : { amount: share, unit: yieldOf(recipe).unit };
+
+function orderOf(process: Process, recipe: Recipe, children: readonly Child[], home: Home): MixOrder {
+  const { repeats, groups, batches, leaveOut } = process;
+  const share = shareOf(process, recipe, home);
+  const rest = { bowlMl: null, wanted: { without: [], onlyFood: false, leaveOut }, children };
+  if (process.for === 'child')
+    return {
+      ...rest,
+      target: {
+        ...{ kind: 'children', children: children.length, spareShares: 0 },
+        share: { ...share, amount: share.amount * repeats },
+      },
+    };
+  const times = process.for === 'group' ? groups : 1;
+  return { ...rest, target: { kind: 'batches', batches: batches * repeats * times } };
+}
+
+function howMany(process: Process, recipe: Recipe, children: number, home: Home): string {
+  const again = process.repeats > 1 ? `, ${process.repeats} times` : '';
+  if (process.for === 'child') {
+    const { amount, unit } = shareOf(process, recipe, home);
+    return `${children} ${children === 1 ? 'child' : 'children'} × ${formatQuantity(quantity(amount, unit), home.units)}${again}`;
+  }
+  const { batches, groups } = process;
+  const each = `${fractionText(batches)} ${batches > 1 ? 'batches' : 'batch'}`;
+  return process.for === 'group'
+    ? `${groups} ${groups === 1 ? 'group' : 'groups'} × ${each}${again}`
+    : `${each} for all${again}`;
+}

@@ -1,0 +1,193 @@
+import {
+  mostOf,
+  OFF,
+  OVERDUE,
+  type LaidProcess,
+  type Line,
+  type LineProcess,
+  type LineStep,
+} from './line.ts';
+
+/** When a process can lie: ready at the earliest, begun at the latest, and the best of all ways. */
+export interface Possible {
+  readonly earliest: LaidProcess;
+  readonly latest: LaidProcess;
+  readonly best: LaidProcess;
+}
+
+/** Where one step may begin, and from there how long its place stays free. */
+interface StepRoom {
+  readonly mayBegin: readonly boolean[];
+  /** For a wait that begins at a minute: the first minute at which its place is full again; the minute itself where it is full already. */
+  readonly freeUntil: readonly number[] | null;
+}
+
+/**
+ * When a process can lie on a line, given who and what is free on it; null when it cannot. `earliest` is ready first, `latest` begins last,
+ * `best` costs least; of equals the one that begins first, step for step. Worked out over all minutes at once: for each step the least cost of
+ * beginning it at each minute, from the step before through the minutes that its wait allows (a sliding minimum, since a later beginning
+ * never ends its wait sooner). Effort: steps times minutes.
+ */
+export function possibleOn(line: Line, process: LineProcess): Possible | null {
+  const rooms = process.steps.map((step) => roomOf(line, step));
+  const best = cheapest(line, process, rooms);
+  if (!best) return null;
+  const isBefore = { ...process, by: earliestReady(line, process, rooms) };
+  const isLate = { ...process, from: latestStart(line, process, rooms) };
+  return {
+    best,
+    earliest: costed(cheapest(line, isBefore, rooms)!, process),
+    latest: costed(cheapest(line, isLate, rooms)!, process),
+  };
+}
+
+/** The way of laying a process on a line that costs least; null when there is none. Of equals the one that begins first. */
+export const bestOn = (line: Line, process: LineProcess): LaidProcess | null =>
+  cheapest(
+    line,
+    process,
+    process.steps.map((step) => roomOf(line, step)),
+  );
+
+const costed = (laid: LaidProcess, process: LineProcess): LaidProcess => ({
+  ...laid,
+  cost: costOf(laid.starts, process),
+});
+
+// What it costs that the steps of a process begin at some minutes.
+function costOf(starts: readonly number[], process: LineProcess): number {
+  const ends = process.steps.map((step, i) => starts[i]! + step.hands + step.leastWait);
+  const over = ends.slice(0, -1).reduce((sum, end, i) => sum + starts[i + 1]! - end, 0);
+  return OVERDUE * over + (ends.length === 0 ? 0 : offBy(ends.at(-1)!, process));
+}
+
+const offBy = (ready: number, { aim, from, by }: LineProcess): number =>
+  OFF * (aim === 'soon' ? ready - from : by - ready);
+
+function roomOf({ adults, places }: Line, step: LineStep): StepRoom {
+  const free = runs(adults, step.adults);
+  // Where the line ends something may begin that takes no time.
+  const mayBegin = Array.from({ length: adults.length + 1 }, (_, at) => {
+    const to = at + step.hands;
+    const isIn = step.within === null || step.within.some((span) => span.from <= at && to <= span.to);
+    return isIn && to <= adults.length && (step.hands === 0 || to <= free[at]!);
+  });
+  const { hold } = step;
+  return { mayBegin, freeUntil: hold && runs(places[hold.place] ?? NOTHING(adults.length), hold.room) };
+}
+const NOTHING = (length: number): readonly number[] => new Array<number>(length).fill(0);
+
+// For each minute the first one from it on in which there is too little; the minute itself where there is too little already.
+function runs(free: readonly number[], wanted: number): readonly number[] {
+  const until = new Array<number>(free.length + 1).fill(free.length);
+  for (let at = free.length - 1; at >= 0; at -= 1) until[at] = free[at]! < wanted ? at : until[at + 1]!;
+  return until;
+}
+
+// How long the wait of a step may last that ends its hands at a minute: until when the next one has begun; below `least` when not at all.
+function waitUntil(step: LineStep, room: StepRoom, handsEnd: number): number {
+  const most = handsEnd + mostOf(step);
+  return room.freeUntil === null ? most : Math.min(most, room.freeUntil[handsEnd] ?? handsEnd);
+}
+
+// Whether the last step can end its wait, which it does as soon as it may.
+const isReady = (step: LineStep, room: StepRoom, at: number, by: number): boolean => {
+  const ready = at + step.hands + step.leastWait;
+  return ready <= by && (step.leastWait === 0 || ready <= waitUntil(step, room, at + step.hands));
+};
+
+function cheapest(line: Line, process: LineProcess, rooms: readonly StepRoom[]): LaidProcess | null {
+  const { steps, from, by } = process;
+  if (steps.length === 0) return { starts: [], ready: by, cost: 0 };
+  const length = line.adults.length + 1;
+  // Of each step and minute: the least that was waited too long until then, and when the step before began.
+  let costs: readonly number[] = rooms[0]!.mayBegin.map((may, at) => (may && at >= from ? 0 : Infinity));
+  const came: Int32Array[] = [];
+  for (let i = 1; i < steps.length; i += 1) {
+    const next = new Array<number>(length).fill(Infinity);
+    const back = new Int32Array(length).fill(-1);
+    slide(steps[i - 1]!, rooms[i - 1]!, costs, (at, cost, before) => {
+      if (!rooms[i]!.mayBegin[at]) return;
+      next[at] = cost;
+      back[at] = before;
+    });
+    costs = next;
+    came.push(back);
+  }
+  const last = steps.at(-1)!;
+  let end = -1;
+  let least = Infinity;
+  for (let at = 0; at < length; at += 1) {
+    const cost = OVERDUE * costs[at]! + offBy(at + last.hands + last.leastWait, process);
+    if (cost < least && isReady(last, rooms.at(-1)!, at, by)) [end, least] = [at, cost];
+  }
+  if (end < 0) return null;
+  const starts = [end];
+  for (const back of came.toReversed()) starts.unshift(back[starts[0]!]!);
+  return { starts, ready: end + last.hands + last.leastWait, cost: least };
+}
+
+/**
+ * For every minute at which the step after `step` may come, the beginning of `step` from which it costs least to come there. A later
+ * beginning never has to be over sooner, so what falls out of the window at its front never comes back.
+ */
+function slide(
+  step: LineStep,
+  room: StepRoom,
+  costs: readonly number[],
+  tell: (at: number, cost: number, before: number) => void,
+): void {
+  const takes = step.hands + step.leastWait;
+  // Beginnings in the window, in their order, each better than all behind it.
+  const window: { readonly before: number; readonly until: number; readonly worth: number }[] = [];
+  let first = 0;
+  for (let at = takes; at < costs.length; at += 1) {
+    const before = at - takes;
+    const until = waitUntil(step, room, before + step.hands);
+    if (costs[before]! < Infinity && before + takes <= until) {
+      const worth = costs[before]! - before;
+      while (window.length > first && window.at(-1)!.worth > worth) window.pop();
+      window.push({ before, until, worth });
+    }
+    while (first < window.length && window[first]!.until < at) first += 1;
+    const best = window[first];
+    if (best) tell(at, best.worth + at - takes, best.before);
+  }
+}
+
+function earliestReady(line: Line, process: LineProcess, rooms: readonly StepRoom[]): number {
+  const last = process.steps.at(-1);
+  if (!last) return process.from;
+  let reach: readonly number[] = rooms[0]!.mayBegin.map((may, at) =>
+    may && at >= process.from ? 0 : Infinity,
+  );
+  process.steps.slice(1).forEach((_, i) => {
+    const next = new Array<number>(line.adults.length + 1).fill(Infinity);
+    slide(process.steps[i]!, rooms[i]!, reach, (at) => {
+      if (rooms[i + 1]!.mayBegin[at]) next[at] = 0;
+    });
+    reach = next;
+  });
+  const at = reach.findIndex((cost, start) => cost === 0 && isReady(last, rooms.at(-1)!, start, process.by));
+  return at + last.hands + last.leastWait;
+}
+
+function latestStart(line: Line, process: LineProcess, rooms: readonly StepRoom[]): number {
+  const { steps, by } = process;
+  const last = steps.at(-1);
+  if (!last) return by;
+  const length = line.adults.length + 1;
+  let can = rooms.at(-1)!.mayBegin.map((may, at) => may && isReady(last, rooms.at(-1)!, at, by));
+  for (let i = steps.length - 2; i >= 0; i -= 1) {
+    // How many minutes up to each one would do for the step after.
+    const upTo = [0];
+    for (const one of can) upTo.push(upTo.at(-1)! + (one ? 1 : 0));
+    const [step, room] = [steps[i]!, rooms[i]!];
+    can = room.mayBegin.map((may, at) => {
+      const least = at + step.hands + step.leastWait;
+      const most = Math.min(length - 1, waitUntil(step, room, at + step.hands));
+      return may && least <= most && upTo[most + 1]! > upTo[least]!;
+    });
+  }
+  return can.findLastIndex((one) => one);
+}

@@ -1,6 +1,8 @@
 import type { ChangeInput } from '../changes/index.ts';
-import type { ActivityContent, MadeFor, Recipe, RecipeKind } from '../library/index.ts';
-import { nightAfter, nightMinutes } from '../reading/index.ts';
+import type { Activity, ActivityContent, MadeFor, Recipe, RecipeKind } from '../library/index.ts';
+import type { Book } from '../book/index.ts';
+import type { Block } from '../house/index.ts';
+import { asPlaced, nightAfter, nightMinutes, processesOfDay, type Reading } from '../reading/index.ts';
 import { contentWritten, type PlacementId, type UnitId, type Where } from '../unit/index.ts';
 
 // Each child gets a share of what is kneaded or eaten; paint, bubbles and filler stand there for all; what is shown is shown to a group.
@@ -51,3 +53,37 @@ export const recipeInPlan = (recipe: Recipe, unitId: UnitId, where: Where, id: P
   ...{ id, unitId, where },
   content: contentOfRecipe(recipe, where) as never,
 });
+
+/**
+ * Where on its day something to make by a recipe fits: in the block that is given, else in the first one in which nothing stands yet and it is
+ * ready in time, else in any in which it is; where it fits nowhere it stays where it is, and is told.
+ */
+export function whereItFits(
+  book: Book,
+  { placements, circles, frame }: Pick<Reading, 'placements' | 'circles' | 'frame'>,
+  recipe: Recipe,
+  where: Where,
+): Where {
+  if (where.kind !== 'day') return where;
+  const { day } = where;
+  const isFree = ({ id }: Block): boolean =>
+    !placements.some((one) => one.where.kind === 'day' && one.where.day === day && one.where.blockId === id);
+  const fits = ({ id: blockId }: Block): boolean => {
+    const content = contentOfRecipe(recipe, where);
+    const wouldBe = {
+      ...asPlaced({ id: recipe.id as string, version: 0, content } as Activity, frame),
+      where: { ...where, blockId },
+    };
+    const made = processesOfDay(book, [...placements, wouldBe], circles, frame, day).filter(
+      ({ session }) => session.placement.id === wouldBe.id,
+    );
+    return made.length > 0 && made.every(({ ready }) => ready !== null);
+  };
+  const blocks = frame.home.blocks
+    .filter(({ isCircle }) => !isCircle)
+    .toSorted((a, b) => (a.start < b.start ? -1 : 1));
+  const fitting = blocks.filter(fits);
+  const own = fitting.find(({ id }) => id === where.blockId);
+  const block = own ?? fitting.find(isFree) ?? fitting[0];
+  return block ? { ...where, blockId: block.id } : where;
+}

@@ -7,7 +7,7 @@ export const OVER_TIME: readonly RecipeInput[] = [
     'Flat bread',
     'food',
     [8, 'piece'],
-    50,
+    45,
     [
       ['plain-flour', 400, { steps: [1] }],
       ['dry-yeast', 4, { steps: [1] }],
@@ -21,8 +21,7 @@ export const OVER_TIME: readonly RecipeInput[] = [
       keepsDays: 1,
       keptHow: 'In a cloth',
       steps: [
-        '20+45<100~10h: Wash hands. Mix, then knead: push, fold, turn. | the dough springs back from a finger',
-        '15: Each shapes a piece, as flat as a hand.',
+        '20+45<110~10h: Wash hands. Mix and knead, then each shapes a piece as flat as a hand. | twice as thick, and it springs back from a finger',
         'Adult 5+12@oven: Bake in the hot oven. | brown spots on top',
         'Adult 1+15: Cool on a rack. | cool on the inside of the wrist',
       ],

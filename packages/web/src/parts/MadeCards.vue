@@ -39,6 +39,7 @@ defineProps<{ cards: readonly Card[] }>();
   border-radius: var(--radius);
 }
 h4 {
+  margin: 0;
   font-weight: 700;
 }
 .bowls {

@@ -7,6 +7,7 @@ import {
   RECIPE_KINDS,
   tooMuch,
   whereAt,
+  whereItFits,
   asksFirst,
   shownIn,
   summaryIn,
@@ -47,6 +48,9 @@ const reading = useReading();
 const wanted = ref('');
 const errors = ref<readonly FieldProblem[]>([]);
 const where = ref<WhereInput>(startingPoint());
+// As it was proposed: nobody said another place.
+const proposed = JSON.stringify(where.value);
+const isProposed = computed(() => JSON.stringify(where.value) === proposed);
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
 
 const spot = computed((): Spot => {
@@ -87,7 +91,10 @@ const recipes = computed(() =>
 function make(recipe: Recipe): void {
   const id = `put-${newId()}` as PlacementId;
   const { unit } = reading.value.frame;
-  const result = store.perform([recipeInPlan(recipe, unit.id, where.value as Where, id)]);
+  const at = isProposed.value
+    ? whereItFits(store.book, reading.value, recipe, where.value as Where)
+    : (where.value as Where);
+  const result = store.perform([recipeInPlan(recipe, unit.id, at, id)]);
   errors.value = result.done ? [] : result.errors;
   if (result.done) emit('close');
 }

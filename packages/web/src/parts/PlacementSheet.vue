@@ -11,8 +11,10 @@ import {
 import {
   isFiller,
   isSketch,
+  madeCards,
   materialsOf,
   materialText,
+  sessionsOf,
   outSince,
   runsHow,
   weekOut,
@@ -28,6 +30,7 @@ import { useDesk } from '../state/desk.ts';
 import { useHand } from '../state/plan-hand.ts';
 import { useReading } from '../state/unit.ts';
 import MendSheet from './MendSheet.vue';
+import MadeCards from './MadeCards.vue';
 import PlankSheet from './PlankSheet.vue';
 import TapeLabel from './TapeLabel.vue';
 import VersionChoices from './VersionChoices.vue';
@@ -84,6 +87,12 @@ const things = computed(() =>
     };
   }),
 );
+// What is made in it, as it lies on its first day.
+const made = computed(() => {
+  const { placements, circles, frame } = reading.value;
+  const [session] = sessionsOf(asRead.value, frame);
+  return session ? madeCards(store.book, session, placements, circles, frame) : [];
+});
 const isBin = computed(
   () =>
     props.placement.bin !== null ||
@@ -203,9 +212,16 @@ function takeOut(): void {
         {{ thing.name }}: <b>{{ thing.text }}</b>
       </li>
       <li v-if="things.length === 0" class="soft">
-        {{ isSketch(placement.content) ? 'No things are named yet.' : 'It needs nothing.' }}
+        {{
+          isSketch(placement.content)
+            ? 'No things are named yet.'
+            : made.length
+              ? 'It needs nothing else.'
+              : 'It needs nothing.'
+        }}
       </li>
     </ul>
+    <MadeCards :cards="made" />
     <p v-if="isBin" class="twin">
       <RouterLink :to="{ name: 'bins', query: { placement: placement.id } }">
         {{ placement.bin ? 'The tub, its filler and how deep' : 'Work out the tub and its filler' }}

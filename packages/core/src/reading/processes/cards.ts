@@ -14,6 +14,7 @@ import { perBowl } from '../kitchen/scale.ts';
 import { clockedSteps, nightAfter } from '../kitchen/timetable.ts';
 import type { Frame, Session } from '../plan/plan.ts';
 import { processesOfDay, type ClockStep, type DayProcess } from './day-processes.ts';
+import { whyText } from './findings.ts';
 
 /** What is mixed into one bowl, in words. */
 export interface BowlCard {
@@ -30,9 +31,9 @@ export interface MadeCard {
   readonly title: string;
   /** `7 children × 1 piece`. */
   readonly how: string;
-  /** `09:40 Mix and knead. It waits until 10:40.`; for what is made beforehand, when that is. */
+  /** `09:40, 20 min: Mix and knead. It waits until 10:40.`; for what is made beforehand, when that is. */
   readonly steps: readonly string[];
-  /** `Ready at 11:22, for Lunch at 11:50`; null where it has no room or was made before. */
+  /** `Ready at 11:22, for Lunch at 11:50`, or why it has no room; null for what is made before. */
   readonly ready: string | null;
   readonly bowls: readonly BowlCard[];
   /** For whom nothing of it is made, and why. */
@@ -69,7 +70,8 @@ function cardOf(made: MadeIn, laid: DayProcess | null, { home }: Frame): MadeCar
       laid && laid.steps.length > 0
         ? [...laid.steps.map(stepText), ...afterTheNight(made)]
         : plainSteps(made),
-    ready: laid && readyText(laid),
+    ready:
+      laid && (laid.ready === null ? `It does not fit into this day. ${whyText(laid)}` : readyText(laid)),
     bowls: mixes.map((mix) => bowlOf(mix, mixes.length > 1, home.units)),
     none: without.map(noBowlText),
   };
@@ -78,10 +80,10 @@ function cardOf(made: MadeIn, laid: DayProcess | null, { home }: Frame): MadeCar
 const ended = (text: string): string => (/[.!?]$/.test(text) ? text : `${text}.`);
 
 function stepText({ step, from, until, next }: ClockStep): string {
-  const hands = until > from ? ` (${until - from} min)` : '';
+  const hands = until > from ? `, ${formatDuration((until - from) as Minutes)}` : '';
   const wait = next > until ? ` It waits until ${formatMinutes(next)}.` : '';
   const sign = step?.sign ? ` Done when: ${ended(step.sign)}` : '';
-  return `${formatMinutes(from)} ${ended(step?.text ?? 'Make it')}${hands}${sign}${wait}`;
+  return `${formatMinutes(from)}${hands}: ${ended(step?.text ?? 'Make it')}${sign}${wait}`;
 }
 
 // What waits overnight, and what is done then.
@@ -110,13 +112,12 @@ function plainSteps({ recipe, process }: MadeIn): readonly string[] {
   ];
 }
 
-function readyText({ ready, by, forWhat, latestStart }: DayProcess): string | null {
-  if (ready === null) return null;
+function readyText({ ready, by, forWhat, latestStart }: DayProcess): string {
   const wanted =
     forWhat === formatMinutes(by) ? `, wanted at ${forWhat}` : `, for ${forWhat} at ${formatMinutes(by)}`;
   const latest =
     latestStart === null ? '' : `. Begun at the latest at ${formatMinutes(latestStart as Minutes)}`;
-  return `Ready at ${formatMinutes(ready)}${wanted}${latest}`;
+  return `Ready at ${formatMinutes(ready!)}${wanted}${latest}`;
 }
 
 function bowlOf({ scaled, own }: PlannedMix, isOneOfSeveral: boolean, units: UnitSystem): BowlCard {

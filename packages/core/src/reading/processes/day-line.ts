@@ -13,7 +13,7 @@ export interface DayLine {
   readonly line: Line;
   /** When each block really runs, where something is planned in it; the others as the home has them. */
   readonly spanOf: (block: Block) => LineSpan;
-  /** The blocks in which children can do something, in their order: no circles, meals or rests. */
+  /** The blocks in which children can do something indoors, in their order: no circles, meals or rests, and not when they are out. */
   readonly active: readonly Block[];
 }
 
@@ -24,6 +24,11 @@ const REST = /\b(?:nap|rest|sleep|quiet)\b/i;
 export const isMeal = ({ name }: Block): boolean => MEAL.test(name);
 // `After rest` is none.
 const isRest = ({ name }: Block): boolean => REST.test(name) && !/\bafter\b/i.test(name);
+
+const OUT = /\b(?:yard|outdoors?|outside|garden|park|playground)\b/i;
+const isOut = (block: Block, sessions: readonly Session[]): boolean =>
+  OUT.test(block.name) ||
+  inBlock(sessions, block).some(({ placement: { content } }) => content.place === 'outdoors');
 
 /** What ties an adult in the line of a day: from when to when, and what. */
 export interface Tie extends LineSpan {
@@ -56,7 +61,9 @@ export function dayLineOf(
   return {
     line: { adults, places },
     spanOf,
-    active: inOrder.filter((block) => !block.isCircle && !isMeal(block) && !isRest(block)),
+    active: inOrder.filter(
+      (block) => !block.isCircle && !isMeal(block) && !isRest(block) && !isOut(block, sessions),
+    ),
   };
 }
 

@@ -36,7 +36,7 @@ const tellOf = memoised((processes: readonly DayProcess[], number: number): read
     if (!found) return [];
     told.add(key);
     const base = { key, rule: 'process', days: [number], ...aboutPlacement(session.placement) } as const;
-    return [{ ...base, recipeId: made.recipe.id, ...found }];
+    return [{ ...base, ...found }];
   });
 });
 
@@ -67,7 +67,7 @@ function lateFinding(one: DayProcess): Told {
 }
 
 /** Why something has no room in a day, a sentence for each thing that is in its way. */
-function whyText({ inTheWay, ties, by, session }: DayProcess): string {
+export function whyText({ inTheWay, ties, by, session }: DayProcess): string {
   const earlier = ties.filter(({ from }) => from < by);
   const tied = [
     ...new Set(
@@ -90,7 +90,7 @@ function whyText({ inTheWay, ties, by, session }: DayProcess): string {
         case 'time':
           return one.short === null
             ? 'A whole day is not enough.'
-            : `${formatDuration(one.short)} are missing.`;
+            : `By itself it is ready ${formatDuration(one.short as Minutes)} too late.`;
       }
     })
     .join(' ');

@@ -12,7 +12,7 @@ type PieceInput = Extract<ChangeInput, { type: 'circle/put-piece' }>['piece'];
 
 /** What somebody decides about a new piece; where and when it stands follows from the circle. */
 export type PieceWish = Pick<PieceInput, 'kind'> &
-  Partial<Pick<PieceInput, 'songId' | 'bookId' | 'words' | 'singing' | 'minutes'>>;
+  Partial<Pick<PieceInput, 'songId' | 'bookId' | 'words' | 'singing' | 'minutes' | 'uses'>>;
 
 const put = (piece: PieceInput): ChangeInput => ({ type: 'circle/put-piece', piece });
 const drop = ({ id }: CirclePiece): ChangeInput => ({ type: 'book/drop', kind: 'circlePieces', id });
@@ -108,16 +108,22 @@ export function insteadOn(
 /** A piece sung, noted or pinned otherwise: on the day or on every day. */
 export function changePiece(
   piece: CirclePiece,
-  rest: Partial<Pick<CirclePiece, 'singing' | 'minutes' | 'pinned' | 'songId' | 'bookId' | 'words' | 'kind'>>,
+  rest: Partial<
+    Pick<CirclePiece, 'singing' | 'minutes' | 'pinned' | 'songId' | 'bookId' | 'words' | 'kind' | 'uses'>
+  >,
   day: number,
   reach: Reach,
   id: string,
 ): readonly ChangeInput[] {
   if (piece.day !== null || reach === 'every-day') return [put({ ...piece, ...rest })];
-  const { kind, songId, bookId, words, singing, minutes, pinned } = { ...piece, ...rest };
-  return insteadOn(piece, day, { kind, songId, bookId, words, singing, minutes }, [], id).map((change) =>
-    change.type === 'circle/put-piece' ? put({ ...change.piece, pinned }) : change,
-  );
+  const { kind, songId, bookId, words, singing, minutes, pinned, uses } = { ...piece, ...rest };
+  return insteadOn(
+    piece,
+    day,
+    { kind, songId, bookId, words, singing, minutes, uses: [...uses] },
+    [],
+    id,
+  ).map((change) => (change.type === 'circle/put-piece' ? put({ ...change.piece, pinned }) : change));
 }
 
 /** How a song is sung with so many verses. */

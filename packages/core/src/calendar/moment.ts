@@ -42,3 +42,22 @@ export const laterBy = (moment: Moment, minutes: number): Moment => (moment + mi
 
 /** From one moment to another. */
 export const minutesBetween = (from: Moment, to: Moment): Minutes => (to - from) as Minutes;
+
+/**
+ * The moment so many hours after a time of a day, in minutes since its midnight. Whole days are days of the calendar: a fortnight ends at the
+ * same time of the day, also when clocks were changed in it; the rest are hours as they pass.
+ */
+export function afterHours(day: PlainDay, minutes: number, hours: number, zone: string): Moment {
+  const days = Math.floor(hours / 24);
+  const rest = Math.round((hours - days * 24) * MINUTES_AN_HOUR);
+  return laterBy(momentOf(day, days * 24 * MINUTES_AN_HOUR + minutes, zone), rest);
+}
+
+/** The day and the time that a clock in a zone shows at a moment. */
+export function clockAt(moment: Moment, zone: string): { readonly day: PlainDay; readonly minutes: Minutes } {
+  const time = Temporal.Instant.fromEpochMilliseconds(moment * MS_A_MINUTE).toZonedDateTimeISO(zone);
+  return {
+    day: time.toPlainDate().toString() as PlainDay,
+    minutes: (time.hour * MINUTES_AN_HOUR + time.minute) as Minutes,
+  };
+}

@@ -6,7 +6,6 @@ import { hasLabel, isUnlooked, type Supply, type SupplyId } from '../cupboard/in
 import { allergenName, LEADS } from '../house/index.ts';
 import {
   listed,
-  movedTo,
   openStops,
   placementsOf,
   read,
@@ -22,6 +21,7 @@ import { lineHoldsOn, type Placement, type UnitId } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
 import { byMoving, byPatience, byPieceOut, byShortening } from './circle-mends.ts';
 import { byFiller, byMakingNew, byPlan, byTub } from './kitchen-mends.ts';
+import { byDay, byMakerEarlier, byReserve, byThinning, intoReserve } from './moving-mends.ts';
 import { byCircleShorter, byEarlierBlock, byEveningBefore, byMadeBeforehand } from './process-mends.ts';
 
 import {
@@ -38,7 +38,6 @@ type Maker = (bench: Bench) => readonly Mend[];
 
 /** More than this nobody reads; the first ones that work are offered. */
 const MOST_OFFERED = 4;
-const MOST_DAYS_TRIED = 10;
 
 /**
  * The mends of a finding that work: each was tried, removes the finding and brings no new stop. The best first. Nothing
@@ -126,10 +125,8 @@ const MAKERS: { readonly [W in Way]: Maker } = {
   'earlier-block': byEarlierBlock,
   'evening-before': byEveningBefore,
   'made-beforehand': byMadeBeforehand,
+  'maker-earlier': byMakerEarlier,
 };
-
-const titleOf = (placed: readonly Placement[]): string =>
-  listed([...new Set(placed.map(({ content }) => content.title))]);
 
 // Somebody who may lead it, and is there while it is out.
 function byLead({ book, reading, finding, placed }: Bench): Mend[] {
@@ -220,49 +217,6 @@ function bySwap({ book, finding, placed }: Bench): Mend[] {
       ? [{ label: `Use ${supply.name} instead`, changes: swapAll(placed, supplyId, insteadId) }]
       : [];
   });
-}
-
-// Another day, where nothing breaks an order: the next ones first.
-function byDay({ reading, placed, today }: Bench): Mend[] {
-  const [placement] = placed;
-  if (placed.length !== 1 || !placement || placement.where.kind !== 'day' || placement.pinned) return [];
-  const { frame } = reading;
-  const now = placement.where.day;
-  const verdicts = reading.verdicts(placement);
-  return verdicts
-    .filter(
-      ({ day, breaks }) => day !== now && breaks.length === 0 && frame.calendar.days[day - 1]!.date >= today,
-    )
-    .toSorted((a, b) => Math.abs(a.day - now) - Math.abs(b.day - now) || a.day - b.day)
-    .slice(0, MOST_DAYS_TRIED)
-    .map(({ day }) => ({
-      label: `Move it to Day ${day}`,
-      changes: [
-        { type: 'unit/move', placementId: placement.id, where: movedTo(placement.where, day, frame) },
-      ],
-    }));
-}
-
-const intoReserve = ({ id: placementId }: Placement): ChangeInput => ({
-  type: 'unit/move',
-  placementId,
-  where: { kind: 'reserve' },
-});
-
-function byReserve({ placed }: Bench): Mend[] {
-  if (placed.length === 0) return [];
-  return [{ label: `Put ${titleOf(placed)} into the reserve`, changes: placed.map(intoReserve) }];
-}
-
-// One of several that are too much together: the last one first; what is pinned stays.
-function byThinning({ placed }: Bench): Mend[] {
-  return placed
-    .filter(({ pinned }) => !pinned)
-    .toReversed()
-    .map((placement) => ({
-      label: `Put ${placement.content.title} into the reserve`,
-      changes: [intoReserve(placement)],
-    }));
 }
 
 // The label of what the home makes stands on what goes into it, through recipes of recipes.

@@ -77,6 +77,8 @@ export const pieceFields = {
   singing: singingSchema.default(singingSchema.parse({})),
   /** As somebody noted it; null for as long as its lines take, or the home's value for its kind. */
   minutes: minutesSchema.nullable().default(null),
+  /** What it uses that is made in the plan: drums, puppets. */
+  uses: z.array(lineSchema).max(8, 'At most 8').default([]),
   /** Stays as it is when the circle is made longer or shorter. */
   pinned: z.boolean().default(false),
 };

@@ -1,4 +1,4 @@
-import type { Book } from '@kobby/core';
+import { unfilledContent, type Book } from '@kobby/core';
 
 /** One thing that can be chosen in a list. */
 export interface Option {
@@ -28,6 +28,15 @@ export const recipeOptions = ({ recipes }: Book): Option[] =>
     .filter((recipe) => !recipe.retired)
     .map((recipe) => ({ title: recipe.title, value: recipe.id as string }))
     .toSorted(byTitle);
+
+/** What is made by what is placed or in the library, for whatever uses it. */
+export const madeWords = ({ activities, placements }: Book): string[] =>
+  [
+    ...new Set([
+      ...Object.values(activities).flatMap(({ content }) => content.makes),
+      ...Object.values(placements).flatMap((copy) => unfilledContent(copy).makes),
+    ]),
+  ].toSorted();
 
 /** The people who work here. */
 export const personOptions = ({ people }: Book): Option[] =>

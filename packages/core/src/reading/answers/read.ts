@@ -6,7 +6,7 @@ import { balanceOf, type Balance } from '../balance/balance.ts';
 import { shelfOf, type Cubby } from '../balance/shelf.ts';
 import { outOfReach, type OutOfReach } from '../cautions/reach.ts';
 import { beforeUnit, changeOvers, type ChangeOver } from '../changeover/changeover.ts';
-import { circlesOf, type Circles } from '../circle/circle.ts';
+import { circlesOf, circleStandIns, together, type Circles } from '../circle/circle.ts';
 import { type Finding } from '../ground/finding.ts';
 import { traysOf, type TrayRow } from '../fit/trays.ts';
 import { costOf, type Cost } from '../gather/cost.ts';
@@ -121,7 +121,8 @@ export function read(book: Book, unitId: UnitId, today: PlainDay): Reading {
       uses ??= lastUses(book, unitId);
       return suggestionsFor(book, frame, placements, uses, spot);
     },
-    verdicts: (placement) => verdictsFor(book, placement, placements, frame),
+    verdicts: (placement) =>
+      verdictsFor(book, placement, together(placements, circleStandIns(book, unitId)), frame),
   };
 }
 

@@ -15,7 +15,8 @@ const PREFIX = 'circle/';
 export const standInsOf = memoised((runs: readonly CircleRun[]): readonly Placement[] =>
   runs.flatMap((run) => {
     const parts = run.parts.filter(
-      ({ props, recordedMinutes }) => recordedMinutes > 0 || props.some(({ supplyId }) => supplyId !== null),
+      ({ piece, props, recordedMinutes }) =>
+        recordedMinutes > 0 || piece.uses.length > 0 || props.some(({ supplyId }) => supplyId !== null),
     );
     return parts.map((part) => standIn(part, run.day.number, run.block.id));
   }),
@@ -26,12 +27,21 @@ const standIn = (
   day: number,
   blockId: string,
 ): Placement =>
-  placed(contentOf(piece, song, title, JSON.stringify({ props, recordedMinutes })), piece, day, blockId);
+  placed(
+    contentOf(piece, song, title, JSON.stringify({ props, recordedMinutes, uses: piece.uses })),
+    piece,
+    day,
+    blockId,
+  );
 
 // A piece rarely needs other things from day to day: its content is one as long as it needs the same.
 const contentOf = memoised(
   (_: CirclePart['piece'], song: Song | null, title: string, needs: string): ActivityContent => {
-    const { props, recordedMinutes } = JSON.parse(needs) as Pick<CirclePart, 'props' | 'recordedMinutes'>;
+    const { props, recordedMinutes, uses } = JSON.parse(needs) as Pick<
+      CirclePart,
+      'props' | 'recordedMinutes'
+    > &
+      Pick<CirclePart['piece'], 'uses'>;
     return activityContentSchema.parse({
       title,
       mode: 'whole-group',
@@ -48,6 +58,7 @@ const contentOf = memoised(
       cleanUpMinutes: 0,
       atOnce: null,
       recordedMinutes,
+      uses,
     });
   },
 );

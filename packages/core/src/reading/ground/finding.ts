@@ -91,6 +91,8 @@ export interface Finding {
   readonly childIds: readonly ChildId[];
   /** Everything placed that it is about; the first is the one to show. Left out: only {@link Finding.placementId}. */
   readonly placementIds?: readonly PlacementId[];
+  /** What it has to come after, where that stands in the same unit: moving that one is a way out. */
+  readonly comesAfter?: PlacementId;
   /** The pieces of circles that it is about. */
   readonly pieceIds?: readonly CirclePieceId[];
   readonly supplyIds?: readonly SupplyId[];

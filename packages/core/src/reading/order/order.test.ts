@@ -11,6 +11,9 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import { mendsFor } from '../../mend/index.ts';
+import { aPiece, CIRCLE_HOME } from '../../testing/circle.ts';
 import { read } from '../answers/read.ts';
 import { fittingDays, movedTo } from './order.ts';
 
@@ -93,13 +96,74 @@ describe('what comes after something', () => {
 });
 
 describe('what one makes and another uses', () => {
-  test('needs the night that it takes to dry, and none for an hour', () => {
+  test('needs the hours that it takes to dry, told to the minute', () => {
     const same = after(book, onDay('d', 'dye', 2), onDay('p', 'pour', 2, 'late'));
     expect(broken(same)).toEqual([
-      'pour is too early: It uses what dye makes (Day 2); that needs a night to dry or set.',
+      'pour is too early: It uses what dye makes (Day 2); that takes 12 h to dry or set, until Tue 9 March at 22:00.',
     ]);
     expect(broken(after(book, onDay('d', 'dye', 2), onDay('p', 'pour', 3)))).toEqual([]);
     expect(broken(after(book, onDay('s', 'stir', 2), onDay('r', 'roll', 2, 'late')))).toEqual([]);
+  });
+});
+
+describe('what is made is found wherever it is used', () => {
+  const drum = (day: number, rest: object = {}) => [
+    anActivity('drums', { mode: 'whole-group', makes: ['drums'], makesAfterHours: 6, ...rest }),
+    onDay('m', 'drums', day),
+  ];
+  const march = (day: number) =>
+    aPiece('march', 'a1', { kind: 'moving', day: day as never, uses: ['drums'] });
+  const circle: ChangeInput = { type: 'house/put-home', home: CIRCLE_HOME };
+
+  test('in a circle: too early is told, with the maker moved before it', () => {
+    const late = testBook(circle, ...drum(3), march(2));
+    const [finding] = read(late, TEST_UNIT, A_MONDAY).headsUps.filter(({ rule }) => rule === 'order');
+    expect(finding).toMatchObject({
+      title: 'march is too early',
+      detail: expect.stringContaining('It stands before drums (Day 3), which has to come first.') as string,
+      pieceIds: ['march'],
+      comesAfter: 'm',
+    });
+    expect(mendsFor(late, TEST_UNIT, finding!, A_MONDAY, () => 'n').map(({ label }) => label)).toEqual([
+      'Move drums to Day 1',
+      'Without march on Day 2',
+    ]);
+    expect(broken(testBook(circle, ...drum(1), march(2)))).toEqual([]);
+    expect(broken(testBook(circle, march(2)))).toEqual([
+      'march is missing something: It needs drums first, which is not planned on any day.',
+    ]);
+  });
+
+  test('in the next unit: pressed in one, written on in another, and told when it is not dry by then', () => {
+    const NEXT = 'market' as never;
+    const next: ChangeInput = {
+      type: 'unit/start',
+      unit: { id: NEXT, title: 'The market', style: 'theme', start: '2027-03-22', dayCount: 5 } as never,
+    };
+    const writes = anActivity('signs', { uses: ['paper'] });
+    const paper = (hours: number) => anActivity('press', { makes: ['paper'], makesAfterHours: hours });
+    const told = (hours: number) =>
+      read(
+        testBook(next, writes, paper(hours), onDay('m', 'press', 1), {
+          ...onDay('w', 'signs', 1),
+          unitId: NEXT,
+        } as ChangeInput),
+        NEXT,
+        A_MONDAY,
+      ).headsUps.filter(({ rule }) => rule === 'order');
+    expect(told(240)).toEqual([]);
+    // A fortnight of the calendar, over the night on which the clocks go forward.
+    expect(told(14 * 24)[0]!.detail).toContain('until Mon 22 March at 10:00. Move');
+    expect(told(14 * 24)[0]).not.toHaveProperty('comesAfter');
+  });
+
+  test('what is eaten is there on its day only', () => {
+    const bake = anActivity('bake', { makes: ['rolls'], eaten: true });
+    const shop = anActivity('shop', { uses: ['rolls'] });
+    const on = (day: number) =>
+      broken(testBook(bake, shop, onDay('b', 'bake', 2), onDay('s', 'shop', day, 'late')));
+    expect(on(2)).toEqual([]);
+    expect(on(3)).toEqual(['shop is too late: It uses what bake makes (Day 2), which is eaten by then.']);
   });
 });
 
@@ -113,7 +177,7 @@ describe('before something is dropped', () => {
   test('each day says what would break there, and where it would fit', () => {
     expect(verdicts('p').map(({ breaks }) => breaks.length)).toEqual([1, 1, 1, 1, 0, 0, 0, 0, 0, 0]);
     expect(verdicts('p')[3]?.breaks).toEqual([
-      'It uses what dye makes (Day 4); that needs a night to dry or set',
+      'It uses what dye makes (Day 4); that takes 12 h to dry or set, until Thu 11 March at 22:00',
     ]);
     expect(fittingDays(verdicts('p'))).toBe('It would fit on Day 5, 6, 7, 8, 9 and 10.');
   });

@@ -1,11 +1,23 @@
 import { groupBy } from '../../book/index.ts';
-import { daysBetween, type PlainDay } from '../../calendar/index.ts';
+import {
+  afterHours,
+  clockAt,
+  daysBetween,
+  formatDay,
+  formatDuration,
+  formatMinutes,
+  minutesSinceMidnight,
+  momentOf,
+  type Minutes,
+  type Moment,
+  type PlainDay,
+} from '../../calendar/index.ts';
 import type { ActivityId } from '../../library/index.ts';
 import { firstDayOf, lastDayOf, spanOfDays, type Placement, type Where } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { aboutPlacement, listed, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
-import { blockOf, type Frame } from '../plan/plan.ts';
+import { blockOf, frameOf, placedIn, type Frame } from '../plan/plan.ts';
 
 /** Something that has to come before a placement in its unit. */
 interface Need {
@@ -20,8 +32,16 @@ interface Need {
 interface OrderBreak {
   readonly kind: 'too early' | 'too late' | 'missing something';
   readonly text: string;
-  /** What it clashes with; null when nothing of it is planned. */
+  /** What it clashes with; null when nothing of it is planned, or only in another unit. */
   readonly withId: Placement['id'] | null;
+}
+
+/** Something that may come before, with the time of its own unit. */
+interface Before {
+  readonly placement: Placement;
+  readonly frame: Frame;
+  /** It stands in another unit. */
+  readonly isElsewhere: boolean;
 }
 
 // What each placement needs follows from its content alone.
@@ -58,34 +78,50 @@ function candidatesFor({ what }: Need, order: Order): readonly Placement[] {
   return order.makers.filter(({ content }) => content.makes.some((made) => sameWord(made, what.made)));
 }
 
-// What takes most of a day to dry takes a night; what takes less can be used on the same day. Kobby's own limit.
-const LONG_WAIT_HOURS = 6;
-const nightsIn = (hours: number): number => (hours < LONG_WAIT_HOURS ? 0 : Math.ceil(hours / 24));
+const dateOf = ({ calendar }: Frame, day: number): PlainDay | undefined => calendar.days[day - 1]?.date;
 
-const waitDays = ({ what, leastDays }: Need, { content }: Placement): number =>
-  'made' in what ? Math.max(leastDays, nightsIn(content.makesAfterHours)) : leastDays;
+/** When what something makes can be used: after its block, or after its first day where it is out all day, and then dry, set or frozen. */
+function madeAt({ placement, frame }: Before): Moment | null {
+  const date = dateOf(frame, firstDayOf(placement));
+  if (!date) return null;
+  const block = blockOf(placement, frame.home);
+  const ends = block ? minutesSinceMidnight(block.start) + block.minutes : 0;
+  return afterHours(date, ends, placement.content.makesAfterHours, frame.home.zone);
+}
+
+/** When something is begun: with its block, or as its first day begins where it is out all day. */
+function usedAt(placement: Placement, frame: Frame): Moment | null {
+  const date = dateOf(frame, firstDayOf(placement));
+  const block = blockOf(placement, frame.home);
+  // What is out all day is used in the course of it.
+  return date ? momentOf(date, block ? minutesSinceMidnight(block.start) : A_DAY - 1, frame.home.zone) : null;
+}
+const A_DAY = 24 * 60;
+
+/** `Fri 12 March at 10:20`. */
+function momentText(moment: Moment, zone: string): string {
+  const { day, minutes } = clockAt(moment, zone);
+  return `${formatDay(day)} at ${formatMinutes(minutes)}`;
+}
 
 /** What is wrong with the order of two placements; null when they may stand so. Days past the end are not compared. */
-function breakBetween(before: Placement, after: Placement, need: Need, frame: Frame): OrderBreak | null {
-  const { days } = frame.calendar;
-  const dateOf = (day: number): PlainDay | undefined => days[day - 1]?.date;
-  const first = dateOf(firstDayOf(before));
-  const last = dateOf(Math.min(lastDayOf(before), days.length));
-  const on = dateOf(firstDayOf(after));
+function breakBetween(one: Before, after: Placement, need: Need, frame: Frame): OrderBreak | null {
+  const { placement: before } = one;
+  const first = dateOf(one.frame, firstDayOf(before));
+  const last = dateOf(one.frame, Math.min(lastDayOf(before), one.frame.calendar.days.length));
+  const on = dateOf(frame, firstDayOf(after));
   if (!first || !last || !on) return null;
   const { title } = before.content;
-  const broken = (kind: OrderBreak['kind'], text: string): OrderBreak => ({ kind, text, withId: before.id });
+  const withId = one.isElsewhere ? null : before.id;
+  const broken = (kind: OrderBreak['kind'], text: string): OrderBreak => ({ kind, text, withId });
   const gap = daysBetween(first, on);
-  const wait = waitDays(need, before);
-  const firstOn = `Day ${firstDayOf(before)}`;
-  if (gap < 0 || (gap === 0 && wait === 0 && !isEarlierInTheDay(before, after, frame)))
+  const firstOn = `${one.isElsewhere ? `${one.frame.unit.title}, ` : ''}Day ${firstDayOf(before)}`;
+  const isSoon = 'made' in need.what ? before.content.makesAfterHours === 0 : need.leastDays === 0;
+  if (gap < 0 || (gap === 0 && isSoon && !isEarlierInTheDay(before, after, frame)))
     return broken('too early', `stands before ${title} (${firstOn}), which has to come first`);
-  if (gap < wait && 'made' in need.what)
-    return broken(
-      'too early',
-      `uses what ${title} makes (${firstOn}); that ${nightText(wait)} to dry or set`,
-    );
-  if (gap < wait) return broken('too early', `comes ${dayText(wait)} after ${title} (${firstOn}) or later`);
+  if ('made' in need.what) return madeBreak(one, after, firstOn, frame, broken);
+  if (gap < need.leastDays)
+    return broken('too early', `comes ${dayText(need.leastDays)} after ${title} (${firstOn}) or later`);
   if (need.mostDays !== null && daysBetween(last, on) > need.mostDays)
     return broken(
       'too late',
@@ -94,8 +130,31 @@ function breakBetween(before: Placement, after: Placement, need: Need, frame: Fr
   return null;
 }
 
+// Not dry yet, or eaten by then.
+function madeBreak(
+  one: Before,
+  after: Placement,
+  firstOn: string,
+  frame: Frame,
+  broken: (kind: OrderBreak['kind'], text: string) => OrderBreak,
+): OrderBreak | null {
+  const { content } = one.placement;
+  const [made, used] = [madeAt(one), usedAt(after, frame)];
+  if (made === null || used === null) return null;
+  if (content.makesAfterHours > 0 && used < made) {
+    const wait = formatDuration(Math.round(content.makesAfterHours * 60) as Minutes);
+    return broken(
+      'too early',
+      `uses what ${content.title} makes (${firstOn}); that takes ${wait} to dry or set, until ${momentText(made, frame.home.zone)}`,
+    );
+  }
+  const isEaten = content.eaten && clockAt(made, frame.home.zone).day < clockAt(used, frame.home.zone).day;
+  return isEaten
+    ? broken('too late', `uses what ${content.title} makes (${firstOn}), which is eaten by then`)
+    : null;
+}
+
 const dayText = (count: number): string => (count === 1 ? '1 day' : `${count} days`);
-const nightText = (count: number): string => (count === 1 ? 'needs a night' : `needs ${count} nights`);
 
 // On one day a set-up is out before anything else; of two activities the block decides.
 function isEarlierInTheDay(before: Placement, after: Placement, { home }: Frame): boolean {
@@ -104,20 +163,38 @@ function isEarlierInTheDay(before: Placement, after: Placement, { home }: Frame)
   return start === undefined || (then !== undefined && start < then);
 }
 
-// Nothing is wrong as soon as one of several fits.
+// Nothing is wrong as soon as one of several fits: in this unit, else what another one makes.
 function breaksOf(look: Look, placement: Placement, order: Order, frame: Frame): readonly OrderBreak[] {
   return needsOf(placement).flatMap((need): OrderBreak[] => {
-    const before = candidatesFor(need, order).filter(({ id }) => id !== placement.id);
-    if (before.length === 0)
-      return [
-        {
-          kind: 'missing something',
-          text: `needs ${nameOf(look, need)} first, which is not planned on any day`,
-          withId: null,
-        },
-      ];
-    const found = before.map((one) => breakBetween(one, placement, need, frame));
-    return found.includes(null) ? [] : [found[0]!];
+    const own = candidatesFor(need, order)
+      .filter(({ id }) => id !== placement.id)
+      .map((one): Before => ({ placement: one, frame, isElsewhere: false }));
+    const found = own.map((one) => breakBetween(one, placement, need, frame));
+    if (found.includes(null)) return [];
+    const others = 'made' in need.what ? madeElsewhere(look, need.what.made, frame) : [];
+    const there = others.map((one) => breakBetween(one, placement, need, frame));
+    if (there.includes(null)) return [];
+    const first = found[0] ?? there[0];
+    return [
+      first ?? {
+        kind: 'missing something',
+        text: `needs ${nameOf(look, need)} first, which is not planned on any day`,
+        withId: null,
+      },
+    ];
+  });
+}
+
+// What other units make: paper pressed in one is written on in the next.
+function madeElsewhere(look: Look, made: string, { unit }: Frame): readonly Before[] {
+  return Object.values(look.table('units')).flatMap(({ id, start }) => {
+    if (id === unit.id || start === null) return [];
+    const makers = orderOf(placedIn(look, id).placements).makers.filter(({ content }) =>
+      content.makes.some((one) => sameWord(one, made)),
+    );
+    if (makers.length === 0) return [];
+    const frame = frameOf(look, id);
+    return makers.map((placement): Before => ({ placement, frame, isElsewhere: true }));
   });
 }
 
@@ -131,7 +208,7 @@ export const orderFindings = answer(
     return order.needing
       .filter((placement) => frame.calendar.days[firstDayOf(placement) - 1])
       .flatMap((placement) =>
-        breaksOf(look, placement, order, frame).map(({ kind, text }, i) => ({
+        breaksOf(look, placement, order, frame).map(({ kind, text, withId }, i) => ({
           key: `order:${placement.id}:${i}`,
           rule: 'order' as const,
           level: 'care' as const,
@@ -140,6 +217,7 @@ export const orderFindings = answer(
           basis: 'the making before the using, the wet layer before the dry one',
           days: [firstDayOf(placement)],
           ...aboutPlacement(placement),
+          ...(withId === null ? {} : { comesAfter: withId }),
         })),
       );
   },

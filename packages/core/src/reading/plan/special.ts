@@ -149,6 +149,7 @@ const songsOf = memoised(({ event, day, parts }: SpecialDay): readonly CirclePie
         words: '',
         singing: NO_SONG,
         minutes: null,
+        uses: [],
         pinned: true,
       },
       order: `a${String(i * 100 + j).padStart(4, '0')}` as CirclePiece['order'],

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { recipeInPlan } from '../../arranging/index.ts';
+import { aPiece } from '../../testing/circle.ts';
 import { formatMinutes } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
 import { recipeSchema, type Process } from '../../library/index.ts';
@@ -119,8 +120,8 @@ describe('a recipe stands in a plan by itself', () => {
   });
   test('where somebody says when, it is fresh then', () => {
     const book = bookWith(bread('table'), over({ readyBy: '11:50' as never }));
-    expect(clock(onDay(book)[0]!)[0]).toBe('Mix and knead 10:00 10:20 11:00');
-    expect(formatMinutes(onDay(book)[0]!.ready!)).toBe('11:42');
+    expect(clock(onDay(book)[0]!)[0]).toBe('Mix and knead 09:45 10:05 10:45');
+    expect(formatMinutes(onDay(book)[0]!.ready!)).toBe('11:27');
   });
   test('what goes into it is on the list for the children of that day, with a bowl of its own for who must not meet it', () => {
     const lines = read(bookWith(bread('table')), TEST_UNIT, A_MONDAY).supplies;
@@ -195,6 +196,21 @@ describe('what does not fit is told, with what is in its way', () => {
 });
 
 const ALL_DAY = Object.fromEntries([1, 2, 3, 4, 5].map((day) => [day, ['morning', 'afternoon']]));
+
+describe('a circle that is prolonged', () => {
+  // Three minutes for each of its pieces.
+  const talk = (id: string, minutes: number) => aPiece(id, `a${id}`, { minutes: minutes as never });
+  const morning = (minutes: number) =>
+    bookWith(bread('table'), over({ readyBy: '11:25' as never }), talk('one', 10), talk('two', minutes));
+
+  test('pushes what comes after it, and a shorter one is offered', () => {
+    expect(told(morning(10))).toEqual([]);
+    const long = morning(45);
+    // Circle until 10:05, then forty minutes at the table from there.
+    expect(told(long)[0]).toMatchObject({ title: 'Flat bread is not ready by 11:25' });
+    expect(mends(long)[0]).toMatch(/^A shorter Circle time: /);
+  });
+});
 
 describe('several at once', () => {
   const show = (groups: number, adults: number) => {

@@ -1,4 +1,4 @@
-import { addDays, laterBy, momentOf, type Minutes, type PlainDay } from '../../calendar/index.ts';
+import { addDays, afterHours, momentOf, type Minutes, type PlainDay } from '../../calendar/index.ts';
 import { WAITING_PLACES, type Home, type WaitingPlaceKind } from '../../house/index.ts';
 import type { Taken } from '../../schedule/index.ts';
 import type { Placement, UnitId } from '../../unit/index.ts';
@@ -19,9 +19,7 @@ export interface Waiting extends Taken {
   readonly placementId: Placement['id'] | null;
 }
 
-const MINUTES_AN_HOUR = 60;
 const MINUTES_A_DAY = 1440;
-const HOURS_A_DAY = 24;
 
 /** What children make that has to dry, set or freeze: one for each child of a session, from its end for as long as it takes. */
 export const madeByChildren = perMember((placement: Placement, frame: Frame): readonly Waiting[] => {
@@ -33,10 +31,7 @@ export const madeByChildren = perMember((placement: Placement, frame: Frame): re
     if (units === 0) return [];
     const ends = Math.min(span.to, MINUTES_A_DAY - 1) as Minutes;
     const from = momentOf(day.date, ends, frame.home.zone);
-    // Whole days are days of the calendar: a fortnight ends at the same time of the day, also when clocks were changed in it.
-    const days = Math.floor(makesAfterHours / HOURS_A_DAY);
-    const rest = Math.round((makesAfterHours - days * HOURS_A_DAY) * MINUTES_AN_HOUR);
-    const to = laterBy(momentOf(addDays(day.date, days), ends, frame.home.zone), rest);
+    const to = afterHours(day.date, ends, makesAfterHours, frame.home.zone);
     const what = `${content.title} of Day ${day.number}`;
     return [{ place: makesWaitsIn, units, from, to, what, unitId, placementId: placement.id }];
   });

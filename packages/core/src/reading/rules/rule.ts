@@ -66,7 +66,8 @@ export type Way =
   | 'circle-shorter'
   | 'earlier-block'
   | 'evening-before'
-  | 'made-beforehand';
+  | 'made-beforehand'
+  | 'maker-earlier';
 
 /** A way of which no more than so many are offered, so that other ways stand beside them. */
 export interface FewOf {

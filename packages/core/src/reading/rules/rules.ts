@@ -189,8 +189,8 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   order: {
     about: 'what comes before what',
     levels: ['care'],
-    ask: ({ placements, frame, book }) => orderFindings(book, placements, frame),
-    ways: ['day', 'reserve'],
+    ask: ({ withCircle, frame, book }) => orderFindings(book, withCircle, frame),
+    ways: ['day', only(2, 'maker-earlier'), 'piece-out', 'reserve'],
   },
   'shared-table': {
     about: 'two corners at one table',

@@ -14,6 +14,7 @@ import * as ownAllergens from './0012-own-allergens.ts';
 import * as illAndBroken from './0013-ill-and-broken.ts';
 import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
+import * as circleUses from './0027-circle-uses.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -59,6 +60,7 @@ const STEPS: readonly Step[] = [
   { name: '0024-spoken-things', migration: spokenThings },
   { name: '0025-pictures', migration: pictures },
   { name: '0026-songs', migration: songs },
+  { name: '0027-circle-uses', migration: circleUses },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

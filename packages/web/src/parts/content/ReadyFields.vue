@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import { ChoiceField, LineField, NumberField, RowsField, TicksField, WordsField } from '../fields/index.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { activityOptions } from '../../state/options.ts';
+import { activityOptions, madeWords } from '../../state/options.ts';
 import type { ContentInput } from './content.ts';
 
 /** What is made ready before an activity, what has to come before it, and what it makes for others. */
@@ -13,9 +13,7 @@ const content = defineModel<ContentInput>({ required: true });
 const store = useBook();
 const others = computed(() => activityOptions(store.book).filter((one) => one.value !== props.ownId));
 // What the others make is what this one can use.
-const made = computed(() =>
-  [...new Set(Object.values(store.book.activities).flatMap(({ content: other }) => other.makes))].toSorted(),
-);
+const made = computed(() => madeWords(store.book));
 const blankTask = (): NonNullable<ContentInput['prep']>[number] => ({
   id: newId().slice(0, 10),
   text: '',

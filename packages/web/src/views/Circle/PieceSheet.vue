@@ -18,6 +18,7 @@ import { computed, ref } from 'vue';
 import { ChoiceField, NumberField, TextField, WordsField } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import SungVerses from '../../parts/SungVerses.vue';
+import { madeWords } from '../../state/options.ts';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { spokenBy } from '../../state/spoken-things.ts';
@@ -41,6 +42,8 @@ const chosen = ref<number[] | null>(piece.singing.verses && [...piece.singing.ve
 const what = ref<string[] | undefined>([...piece.singing.what]);
 const colour = ref<string[] | undefined>([...piece.singing.colour]);
 const minutes = ref<number | null>(piece.minutes);
+const uses = ref<string[] | undefined>([...piece.uses]);
+const made = computed(() => madeWords(store.book));
 
 const song = computed(() => (songId.value ? (store.book.songs[songId.value as SongId] ?? null) : null));
 const options = (
@@ -94,6 +97,7 @@ const submit = (): ActResult =>
         words: words.value ?? '',
         singing: singing.value,
         minutes: minutes.value as typeof piece.minutes,
+        uses: uses.value ?? [],
       },
       desk.day.value,
       desk.reach.value,
@@ -151,6 +155,7 @@ const submit = (): ActResult =>
     />
     <WordsField v-if="lists.has('colour')" v-model="colour" label="Colours" path="singing.colour" />
     <TextField v-model="words" label="In words" path="words" :rows="1" />
+    <WordsField v-model="uses" label="Uses what is made" path="uses" :known="made" />
     <section v-if="song" class="sung" aria-label="As it is sung">
       <p class="soft">
         <template v-if="song.tune">{{ song.tune }} · </template>{{ song.pace }}

@@ -250,7 +250,12 @@ describe('what is offered', () => {
     const later = mendsFor(full, TEST_UNIT, finding!, '2027-03-18' as never, newId);
     expect(later.map(({ label }) => label)).not.toContain('Move it to Day 7');
     const pinned = after(full, { type: 'unit/pin', placementId: 't', pinned: true });
-    expect(mendsOf(pinned, 'order')).toEqual(['Put then into the reserve']);
+    // What is pinned stays; what comes first may move.
+    expect(mendsOf(pinned, 'order')).toEqual([
+      'Move first to Day 5',
+      'Move first to Day 4',
+      'Put then into the reserve',
+    ]);
   });
 
   test('nothing for what only somebody can decide', () => {

@@ -130,6 +130,7 @@ export * from './kitchen/batches.ts';
 export * from './kitchen/products.ts';
 export * from './amounts/used-on.ts';
 export * from './kitchen/counter.ts';
+export * from './forecast/crossing.ts';
 export { stageDueText, type Forecast, type LookDay, type StageForecast } from './forecast/forecast.ts';
 export { needsOfStage, type StageNeed } from './readiness/watch-tasks.ts';
 export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';

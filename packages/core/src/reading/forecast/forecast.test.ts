@@ -16,6 +16,7 @@ import {
 import { seeded } from '../../testing/problems.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
 import { read } from '../answers/read.ts';
+import { crossingCalendar, sleepsText } from './crossing.ts';
 import { stageDueText } from './forecast.ts';
 import { fullHouseDays } from './full-house.ts';
 
@@ -65,6 +66,45 @@ const windows = (book: Book, today: string) =>
   watchedIn(book, plainDay(today))[0]!.stages.map(({ stage, earliest, latest, state, overdueDays }) =>
     [stage.id, earliest.slice(5), latest.slice(5), state, overdueDays].join(' '),
   );
+
+describe('the calendar that children cross off', () => {
+  const holiday: ChangeInput = {
+    type: 'house/put-closure',
+    closure: { id: 'holiday', from: plainDay('2027-03-10'), to: plainDay('2027-03-10'), why: 'Holiday' },
+  };
+  const book = after(base, holiday, observed({ startedOn: plainDay('2027-03-03') }));
+  const today = plainDay('2027-03-04');
+  const forecast = () => watchedIn(book, today)[0]!;
+  const rows = (units: 'metric' | 'us') => {
+    const turned = after(book, { ...home, home: { ...TEST_HOME, units } } as ChangeInput);
+    return crossingCalendar(turned, watchedIn(turned, today)[0]!, today);
+  };
+
+  test('has weeks as rows, with what is closed, today, and the goal on the last day it may be reached', () => {
+    const { weekdays, weeks } = rows('metric');
+    expect([weekdays[0], weekdays[6]]).toEqual(['Monday', 'Sunday']);
+    expect(weeks.map((week) => week.map(({ number }) => number))).toEqual([
+      [null, null, 1, 2, 3, 4, 5],
+      [6, 7, 8, 9, null, null, null],
+    ]);
+    const all = weeks.flat();
+    expect(all.filter(({ isToday }) => isToday).map(({ date }) => date)).toEqual(['2027-03-04']);
+    expect(all.filter(({ isGoal }) => isGoal).map(({ date }) => date)).toEqual(['2027-03-11']);
+    expect(all.filter(({ closed }) => closed !== null).map(({ date }) => date.slice(8))).toEqual([
+      ...['06', '07', '10', '13', '14'],
+    ]);
+    expect(all.flatMap(({ stages }) => stages)).toEqual(['Swelling', 'Root?', 'Into a pot?']);
+  });
+  test('begins on Sunday where inches are used', () => {
+    expect(rows('us').weekdays[0]).toBe('Sunday');
+    expect(rows('us').weeks[0]![0]!.date).toBe('2027-02-28');
+  });
+  test('sleeps are counted to the goal, and not any more when it is there', () => {
+    expect(sleepsText(forecast(), today)).toBe('2 to 7 sleeps until “Into a pot”');
+    const there = after(book, saw('2027-03-08', 'pot'));
+    expect(sleepsText(watchedIn(there, plainDay('2027-03-08'))[0]!, plainDay('2027-03-08'))).toBeNull();
+  });
+});
 
 describe('the forecast of every stage', () => {
   const book = after(base, observed());

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { stageDueText, formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
+import { sleepsText, stageDueText, formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
 import { mdiCheckboxBlankOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -25,6 +25,13 @@ const due = computed(() =>
     forecast.due ? [{ forecast, stage: forecast.due }] : [],
   ),
 );
+// How many sleeps: what a circle asks every morning.
+const sleeps = computed(() =>
+  watchedIn(store.book, store.today!).flatMap((forecast) => {
+    const text = sleepsText(forecast, store.today!);
+    return text ? [{ forecast, text }] : [];
+  }),
+);
 const tasks = computed(() =>
   reading.value.ready.entries
     .filter(({ slot, state }) => slot?.date === store.today && state === 'laid')
@@ -49,6 +56,12 @@ const outAllDay = computed(() =>
           >Look at {{ forecast.observation.title }}</RouterLink
         >
         <small>{{ stage.name }}</small>
+      </li>
+      <li v-for="{ forecast, text } in sleeps" :key="`sleeps-${forecast.observation.id}`" data-test="sleeps">
+        <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }">{{
+          forecast.observation.title
+        }}</RouterLink>
+        <small>{{ text }}</small>
       </li>
       <li v-for="{ task, slot } in tasks" :key="task.id">
         <button

@@ -242,7 +242,7 @@ describe('with the keyboard alone', () => {
   });
 
   test('the library is searched, and every kind of entry is made', async () => {
-    const mara = await at('library', '154 entries');
+    const mara = await at('library', '157 entries');
     await mara.tabTo('words');
     await mara.type('kite reapir');
     await mara.sees('One entry fit');
@@ -400,7 +400,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     ].join('\n');
 
   test('a file that is not what it says, or carries a script', async () => {
-    const mara = await at('library', '154 entries');
+    const mara = await at('library', '157 entries');
     await mara.tabTo('A sheet');
     await mara.strike('Enter');
     await choose(mara, 'file', 'cards.pdf', 'GIF89a, not a PDF at all');
@@ -419,7 +419,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
 });
 
 test('what is in use is retired instead of taken away, and a child can be forgotten', async () => {
-  const mara = await at('cupboard', '196 things');
+  const mara = await at('cupboard', '197 things');
   await mara.fill('wanted', 'paper straws');
   await mara.pressText('Paper straws');
   await mara.pressText('Take it away');

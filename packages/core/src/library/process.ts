@@ -50,6 +50,8 @@ export const processSchema = z.object({
   groups: countSchema(12),
   /** How often all of it is done, because they want it again. */
   repeats: countSchema(20),
+  /** A variant of the recipe; null for the recipe as it is written. */
+  variantId: idSchema.nullable().default(null),
   leaveOut: z
     .array(
       z.enum(

@@ -5,6 +5,7 @@ import { allergenIdSchema, waitingPlaceKindSchema } from '../house/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
 import {
   amountSchema,
+  idSchema,
   exact,
   lineSchema,
   measureSchema,
@@ -125,6 +126,48 @@ export const swapSchema = z.object({
 });
 export type Swap = z.infer<typeof swapSchema>;
 
+/**
+ * A variant of a recipe: for each of some ingredients, how much of it is another thing, or nothing, and what else changes then. Its name goes behind
+ * the title.
+ */
+export const recipeVariantSchema = z.object({
+  id: idSchema,
+  name: lineSchema,
+  changes: z
+    .array(
+      z.object({
+        supplyId: supplyIdSchema,
+        /** How much of it goes: an eighth, a half, all of it. */
+        part: z
+          .number('A number is needed here')
+          .gt(0, 'A number above zero is needed here')
+          .max(1, 'No more than all of it')
+          .default(1),
+        /** What comes instead; null for nothing. */
+        insteadId: supplyIdSchema.nullable().default(null),
+        /** How much comes for one unit of what goes. */
+        times: z
+          .number('A number is needed here')
+          .gt(0, 'A number above zero is needed here')
+          .max(100, 'At most 100')
+          .default(1),
+      }),
+    )
+    .max(8, 'At most 8')
+    .default([]),
+  /** Ingredients of which more or less is needed then. */
+  also: z
+    .array(
+      z.object({
+        supplyId: supplyIdSchema,
+        times: z.number('A number is needed here').min(0, 'This cannot be below zero').max(10, 'At most 10'),
+      }),
+    )
+    .max(8, 'At most 8')
+    .default([]),
+});
+export type RecipeVariant = z.infer<typeof recipeVariantSchema>;
+
 export const recipeIdSchema = idOf('recipes').brand<'RecipeId'>();
 export type RecipeId = z.infer<typeof recipeIdSchema>;
 
@@ -149,6 +192,7 @@ export const recipeSchema = z.object({
   steps: z.array(recipeStepSchema).max(30, 'At most 30 steps').default([]),
   feels: z.array(feelSchema).max(12, 'At most 12').default([]),
   swaps: z.array(swapSchema).max(12, 'At most 12').default([]),
+  variants: z.array(recipeVariantSchema).max(8, 'At most 8').default([]),
   minutes: minutesSchema,
   /** How often it should be ready to be done again, because children want it again. */
   repeats: z.int('A whole number is needed here').min(1, 'At least once').max(20, 'At most 20').default(1),

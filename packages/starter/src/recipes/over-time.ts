@@ -25,6 +25,18 @@ export const OVER_TIME: readonly RecipeInput[] = [
         'Adult 5+12@oven: Bake in the hot oven. | brown spots on top',
         'Adult 1+15: Cool on a rack. | cool on the inside of the wrist',
       ],
+      variants: [
+        {
+          id: 'corn',
+          name: 'with corn',
+          changes: [{ supplyId: 'plain-flour', part: 0.25, insteadId: 'corn-meal' }],
+        },
+        {
+          id: 'spiced',
+          name: 'with cinnamon, no salt',
+          changes: [{ supplyId: 'fine-salt', insteadId: 'cinnamon', times: 0.5 }],
+        },
+      ],
       feels: [
         ['sticks to every finger', 'A spoon of flour for the hands, not for the bowl.', '3 spoons'],
         ['crumbles', 'Water by the spoon.', '40 mL'],

@@ -6,6 +6,7 @@ import type { Placement } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import type { PlannedMix } from '../kitchen/mixes.ts';
+import { asVariant } from '../kitchen/variant.ts';
 import type { Session } from '../plan/plan.ts';
 import type { Use } from './use.ts';
 
@@ -34,9 +35,10 @@ function usesOfMix(made: MadeIn, mix: PlannedMix, session: Session): readonly Us
  * children of the home, and what it makes. Parts are there only for making it ready where it is not made with the children.
  */
 export const stuffMadeIn = answer((look, placement: Placement): readonly Material[] =>
-  placement.content.processes.flatMap(({ recipeId, when, leaveOut }) => {
-    const recipe = look.one('recipes', recipeId);
-    if (!recipe) return [];
+  placement.content.processes.flatMap(({ recipeId, variantId, when, leaveOut }) => {
+    const written = look.one('recipes', recipeId);
+    if (!written) return [];
+    const recipe = asVariant(written, variantId);
     const left: readonly string[] = leaveOut;
     const parts = recipe.ingredients
       .filter(({ role }) => !left.includes(role))

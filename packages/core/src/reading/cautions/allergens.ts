@@ -9,6 +9,7 @@ import { materialsOf, stuffOf } from '../amounts/uses.ts';
 import { batchStates, keptOf } from '../kitchen/batches.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
+import { asVariant } from '../kitchen/variant.ts';
 import { thingOf, suppliesAsMade } from '../kitchen/inherit.ts';
 import { AS_IT_IS, ownBowls } from '../kitchen/own-bowl.ts';
 
@@ -72,7 +73,8 @@ function hasOwnBowl(look: Look, placement: Placement, supply: Supply, child: Chi
   if (materialsOf(look, placement).some(({ supplyId }) => supplyId === supply.id)) return false;
   const supplies = suppliesAsMade(look);
   return processes.every((process) => {
-    const recipe = look.one('recipes', process.recipeId);
+    const written = look.one('recipes', process.recipeId);
+    const recipe = written && asVariant(written, process.variantId);
     if (!recipe?.ingredients.some(({ supplyId }) => supplyId === supply.id)) return true;
     const apart = ownBowls(recipe, supplies, { ...AS_IT_IS, leaveOut: process.leaveOut }, [child]);
     return process.for === 'child' && apart.without.length === 0;

@@ -15,7 +15,7 @@ import type { Forecast, StageForecast } from './forecast.ts';
 /** A day of the calendar that children cross off. */
 export interface CrossingDay {
   readonly date: PlainDay;
-  /** Which day of the observation it is, from 1; null before it begins and after its goal. */
+  /** Which day of the observation it is, from 1; null before it begins and after it is over. */
   readonly number: number | null;
   /** The stages that may begin on it, with a question mark where it may be another day. */
   readonly stages: readonly string[];
@@ -37,22 +37,35 @@ export interface CrossingCalendar {
 const FIRST_WEEKDAY = { us: 7, metric: 1 } as const;
 const A_WEEK = 7;
 
-/** The stage for which everything is watched: the last one. */
-const goalOf = ({ stages }: Forecast): StageForecast => stages.at(-1)!;
-const goalDay = (forecast: Forecast): PlainDay => goalOf(forecast).began ?? goalOf(forecast).latest;
+/** What everything is watched for: that the last stage begins, or, of a single one, that it ends. */
+interface Goal {
+  readonly name: string;
+  readonly earliest: PlainDay;
+  readonly latest: PlainDay;
+  readonly isReached: boolean;
+}
+function goalOf({ stages }: Forecast): Goal {
+  const last: StageForecast = stages.at(-1)!;
+  const { stage, earliest, latest, endsEarliest, endsLatest, began } = last;
+  if (stages.length === 1)
+    return { name: `${stage.name} is over`, earliest: endsEarliest, latest: endsLatest, isReached: false };
+  return { name: stage.name, earliest, latest, isReached: began !== null };
+}
 
-/** The weeks from the one in which something was started to the one in which its goal is reached at the latest. */
+/** The weeks from the one in which something was started to the one in which all of it is over at the latest. */
 export const crossingCalendar = answer((look, forecast: Forecast, today: PlainDay): CrossingCalendar => {
-  const { observation, stages } = forecast;
+  const { observation, stages, endsLatest } = forecast;
   const calendar = calendarIn(look);
   const first = FIRST_WEEKDAY[homeIn(look).units];
-  const goal = goalDay(forecast);
+  const goal = goalOf(forecast).latest;
   const begins = weekOf(observation.startedOn, first);
-  const count = Math.floor(daysBetween(begins, goal) / A_WEEK) + 1;
+  const count = Math.floor(daysBetween(begins, endsLatest) / A_WEEK) + 1;
   const dayOf = (date: PlainDay): CrossingDay => ({
     date,
     number:
-      observation.startedOn <= date && date <= goal ? daysBetween(observation.startedOn, date) + 1 : null,
+      observation.startedOn <= date && date <= endsLatest
+        ? daysBetween(observation.startedOn, date) + 1
+        : null,
     stages: stages
       .filter((one) => (one.began ?? one.earliest) === date)
       .map(({ stage, began, earliest, latest }) =>
@@ -77,9 +90,9 @@ const weekOf = (day: PlainDay, first: number): PlainDay =>
 
 /** How many sleeps until the goal of something that is watched: `6 to 9 sleeps until “Flowers”`; null when it is reached, given up or due. */
 export function sleepsText(forecast: Forecast, today: PlainDay): string | null {
-  const { stage, earliest, latest, began } = goalOf(forecast);
-  if (forecast.isOver || began !== null) return null;
+  const { name, earliest, latest, isReached } = goalOf(forecast);
+  if (forecast.isOver || isReached) return null;
   const [least, most] = [daysBetween(today, earliest), daysBetween(today, latest)];
   if (least <= 0) return null;
-  return `${least === most ? '' : `${least} to `}${counted(most, 'sleep')} until “${stage.name}”`;
+  return `${least === most ? '' : `${least} to `}${counted(most, 'sleep')} until “${name}”`;
 }

@@ -85,13 +85,14 @@ describe('the calendar that children cross off', () => {
     expect([weekdays[0], weekdays[6]]).toEqual(['Monday', 'Sunday']);
     expect(weeks.map((week) => week.map(({ number }) => number))).toEqual([
       [null, null, 1, 2, 3, 4, 5],
-      [6, 7, 8, 9, null, null, null],
+      [6, 7, 8, 9, 10, 11, 12],
+      [13, 14, 15, null, null, null, null],
     ]);
     const all = weeks.flat();
     expect(all.filter(({ isToday }) => isToday).map(({ date }) => date)).toEqual(['2027-03-04']);
     expect(all.filter(({ isGoal }) => isGoal).map(({ date }) => date)).toEqual(['2027-03-11']);
     expect(all.filter(({ closed }) => closed !== null).map(({ date }) => date.slice(8))).toEqual([
-      ...['06', '07', '10', '13', '14'],
+      ...['06', '07', '10', '13', '14', '20', '21'],
     ]);
     expect(all.flatMap(({ stages }) => stages)).toEqual(['Swelling', 'Root?', 'Into a pot?']);
   });

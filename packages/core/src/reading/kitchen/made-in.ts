@@ -7,6 +7,7 @@ import { suppliesAsMade } from './inherit.ts';
 import { mixesFor, type MixOrder, type PlannedMix } from './mixes.ts';
 import type { WithoutBowl } from './own-bowl.ts';
 import { startingShare } from './scale.ts';
+import { asVariant } from './variant.ts';
 
 /** What is made in an activity on one of its days. */
 export interface MadeIn {
@@ -31,8 +32,9 @@ export const madeIn = answer((look, session: Session, home: Home): readonly Made
   if (processes.length === 0) return NONE;
   const children = session.seats.flatMap(({ child, version }) => (version === null ? [] : [child]));
   return processes.flatMap((process): readonly MadeIn[] => {
-    const recipe = look.one('recipes', process.recipeId);
-    if (!recipe) return [];
+    const written = look.one('recipes', process.recipeId);
+    if (!written) return [];
+    const recipe = asVariant(written, process.variantId);
     const rest = { process, recipe, children, how: howMany(process, recipe, children.length, home) };
     if (children.length === 0) return [{ ...rest, mixes: [], without: [], problem: null }];
     const planned = mixesFor(recipe, suppliesAsMade(look), orderOf(process, recipe, children, home));

@@ -153,6 +153,35 @@ describe('a recipe stands in a plan by itself', () => {
   });
 });
 
+describe('a variant of the recipe', () => {
+  const corn = {
+    id: 'corn',
+    name: 'with corn',
+    changes: [{ supplyId: 'flour', part: 0.25, insteadId: 'maize' }],
+    also: [{ supplyId: 'salt', times: 0.5 }],
+  };
+  const variants = {
+    type: 'library/put-recipe',
+    recipe: { ...BREAD, version: 1, variants: [corn] },
+  } as ChangeInput;
+  const needs = (variantId: string | null) =>
+    read(after(bookWith(bread('table'), over({ variantId })), variants), TEST_UNIT, A_MONDAY).supplies.map(
+      ({ supply, need }) => [supply.id, need.amount],
+    );
+
+  test('has its own amounts and its own name; one that is gone is the recipe as it is written', () => {
+    // Six of the common dough, one without gluten: 75 g of its 300 are maize, and 50 g of the other bowl all.
+    expect(needs('corn')).toEqual([
+      ['flour', 225],
+      ['maize', 125],
+      ['salt', 3.5],
+    ]);
+    expect(needs('gone')).toEqual(needs(null));
+    const book = after(bookWith(bread('table'), over({ variantId: 'corn' })), variants);
+    expect(onDay(book)[0]!.made.recipe.title).toBe('Flat bread, with corn');
+  });
+});
+
 describe('what does not fit is told, with what is in its way', () => {
   test('begun too late, by how much and with ways out that work', () => {
     const book = bookWith(bread('groups'), ...yard());

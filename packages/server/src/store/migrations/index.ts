@@ -15,6 +15,7 @@ import * as illAndBroken from './0013-ill-and-broken.ts';
 import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
 import * as circleUses from './0027-circle-uses.ts';
+import * as recipeVariants from './0028-recipe-variants.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -61,6 +62,7 @@ const STEPS: readonly Step[] = [
   { name: '0025-pictures', migration: pictures },
   { name: '0026-songs', migration: songs },
   { name: '0027-circle-uses', migration: circleUses },
+  { name: '0028-recipe-variants', migration: recipeVariants },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

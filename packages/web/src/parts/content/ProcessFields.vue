@@ -16,7 +16,7 @@ const recipes = computed(() => recipeOptions(store.book));
 const recipeOf = (id: string) => store.book.recipes[id as RecipeId];
 const blank = (): Row => ({
   ...{ id: newId().slice(0, 10), recipeId: '', when: 'with-children', for: 'child', share: null },
-  ...{ batches: 1, groups: 1, repeats: 1, leaveOut: [], stepsBefore: 0, readyBy: null },
+  ...{ batches: 1, groups: 1, repeats: 1, leaveOut: [], stepsBefore: 0, readyBy: null, variantId: null },
 });
 const shareUnit = (id: string) => {
   const recipe = recipeOf(id);
@@ -29,6 +29,8 @@ const optional = (id: string): Record<string, string> =>
       recipeOf(id)?.ingredients.some((one) => one.role === role),
     ),
   );
+const variants = (id: string): Record<string, string> =>
+  Object.fromEntries((recipeOf(id)?.variants ?? []).map((one) => [one.id, one.name]));
 const hasSteps = (id: string): boolean => (recipeOf(id)?.steps.length ?? 0) > 1;
 </script>
 
@@ -43,6 +45,14 @@ const hasSteps = (id: string): boolean => (recipeOf(id)?.steps.length ?? 0) > 1;
   >
     <div class="side-by-side">
       <ChoiceField v-model="row.recipeId" label="Recipe" :path="`${path}.recipeId`" :options="recipes" />
+      <ChoiceField
+        v-if="Object.keys(variants(row.recipeId)).length"
+        v-model="row.variantId"
+        label="Variant"
+        none="as it is written"
+        :path="`${path}.variantId`"
+        :options="variants(row.recipeId)"
+      />
       <ChoiceField v-model="row.when" label="Made" :path="`${path}.when`" :options="MADE_WHEN" />
       <ChoiceField v-model="row.for" label="As" :path="`${path}.for`" :options="MADE_FOR" />
     </div>

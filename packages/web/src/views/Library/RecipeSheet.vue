@@ -291,6 +291,60 @@ async function asText(): Promise<void> {
       </RowsField>
       <LineField v-model="row.how" label="How" :path="`${path}.how`" />
     </RowsField>
+    <RowsField
+      v-slot="{ row, path }"
+      v-model="draft.variants"
+      label="Variants"
+      path="variants"
+      one="Variant"
+      :blank="() => ({ id: newId().slice(0, 10), name: '', changes: [], also: [] })"
+    >
+      <LineField v-model="row.name" label="Called" :path="`${path}.name`" />
+      <RowsField
+        v-slot="{ row: change, path: changePath }"
+        v-model="row.changes"
+        label="Other things"
+        :path="`${path}.changes`"
+        one="Change"
+        :blank="() => ({ supplyId: '' as never, part: 1, insteadId: null, times: 1 })"
+      >
+        <div class="side-by-side">
+          <ChoiceField
+            v-model="change.supplyId"
+            label="Of"
+            :path="`${changePath}.supplyId`"
+            :options="supplies"
+          />
+          <NumberField v-model="change.part" label="So much of it (1 is all)" :path="`${changePath}.part`" />
+          <ChoiceField
+            v-model="change.insteadId"
+            label="Is"
+            none="left out"
+            :path="`${changePath}.insteadId`"
+            :options="supplies"
+          />
+          <NumberField v-model="change.times" label="Times as much" :path="`${changePath}.times`" />
+        </div>
+      </RowsField>
+      <RowsField
+        v-slot="{ row: other, path: otherPath }"
+        v-model="row.also"
+        label="Then also"
+        :path="`${path}.also`"
+        one="Other amount"
+        :blank="() => ({ supplyId: '' as never, times: 1 })"
+      >
+        <div class="side-by-side">
+          <ChoiceField
+            v-model="other.supplyId"
+            label="Of"
+            :path="`${otherPath}.supplyId`"
+            :options="supplies"
+          />
+          <NumberField v-model="other.times" label="Times as much" :path="`${otherPath}.times`" />
+        </div>
+      </RowsField>
+    </RowsField>
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />
       <ChoiceField

@@ -297,9 +297,9 @@ describe('with the keyboard alone', () => {
     // The draft without a version is opened to be completed.
     await mara.find('input[name="content.title"]');
     await mara.strike('Escape');
-    await mara.sees('161 entries');
+    await mara.sees('164 entries');
     await mara.pressText('Undo');
-    await mara.sees('159 entries');
+    await mara.sees('162 entries');
     expect(mara.errors).toEqual([]);
   });
 });
@@ -410,7 +410,7 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
     await choose(mara, 'file', 'Kite cards.pdf', onePage());
     await mara.sees('Kite cards.pdf');
     await mara.pressText('Keep');
-    await mara.sees('155 entries');
+    await mara.sees('158 entries');
     await mara.fill('words', 'kite cards');
     await mara.page.waitForFunction(() =>
       document.querySelector('[data-test="found"] li')?.textContent?.includes('Kite cards'),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { sleepsText, stageDueText, formatMinutes, watchedIn, type DayPlan } from '@kobby/core';
+import { sleepsText, stageDueText, formatMinutes, watchedIn, type DayPlan, type Forecast } from '@kobby/core';
 import { mdiCheckboxBlankOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -25,13 +25,15 @@ const due = computed(() =>
     forecast.due ? [{ forecast, stage: forecast.due }] : [],
   ),
 );
-// How many sleeps: what a circle asks every morning.
-const sleeps = computed(() =>
-  watchedIn(store.book, store.today!).flatMap((forecast) => {
-    const text = sleepsText(forecast, store.today!);
+// How many sleeps: what a circle asks every morning; behind what is told of it already.
+const sleepsOf = (forecast: Forecast): string | null => sleepsText(forecast, store.today!);
+const sleeps = computed(() => {
+  const told = new Set([...due.value, ...looks.value].map(({ forecast }) => forecast.observation.id));
+  return watchedIn(store.book, store.today!).flatMap((forecast) => {
+    const text = told.has(forecast.observation.id) ? null : sleepsOf(forecast);
     return text ? [{ forecast, text }] : [];
-  }),
-);
+  });
+});
 const tasks = computed(() =>
   reading.value.ready.entries
     .filter(({ slot, state }) => slot?.date === store.today && state === 'laid')
@@ -49,13 +51,15 @@ const outAllDay = computed(() =>
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }">{{
           forecast.observation.title
         }}</RouterLink>
-        <small>{{ stageDueText(stage, store.today!) }}</small>
+        <small>{{
+          [stageDueText(stage, store.today!), sleepsOf(forecast)].filter(Boolean).join(' · ')
+        }}</small>
       </li>
       <li v-for="{ forecast, stage } in looks" :key="forecast.observation.id">
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }"
           >Look at {{ forecast.observation.title }}</RouterLink
         >
-        <small>{{ stage.name }}</small>
+        <small>{{ [stage.name, sleepsOf(forecast)].filter(Boolean).join(' · ') }}</small>
       </li>
       <li v-for="{ forecast, text } in sleeps" :key="`sleeps-${forecast.observation.id}`" data-test="sleeps">
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }">{{

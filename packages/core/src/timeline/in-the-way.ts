@@ -1,4 +1,4 @@
-import { bestOn, possibleOn } from './one.ts';
+import { earliestOn, possibleOn } from './one.ts';
 import type { Line, LineProcess } from './line.ts';
 
 /** What is in the way of a process: an adult too few, no room in a place, its beginning, the children's time, or the time altogether. */
@@ -18,14 +18,15 @@ const A_DAY = 24 * 60;
  * Empty when nothing is in its way.
  */
 export function inTheWayOf(line: Line, process: LineProcess): readonly InTheWay[] {
-  if (bestOn(line, process)) return [];
+  if (earliestOn(line, process) !== null) return [];
   const lies = (other: Line, rest: Partial<LineProcess> = {}): boolean =>
-    bestOn(other, { ...process, ...rest }) !== null;
+    earliestOn(other, { ...process, ...rest }) !== null;
   const enough = (free: readonly number[]): readonly number[] => free.map(() => Number.MAX_SAFE_INTEGER);
   const found: InTheWay[] = [];
   if (lies({ ...line, adults: enough(line.adults) })) found.push({ kind: 'adult' });
+  const used = new Set(process.steps.flatMap(({ hold }) => hold?.place ?? []));
   for (const [place, free] of Object.entries(line.places))
-    if (lies({ ...line, places: { ...line.places, [place]: enough(free) } }))
+    if (used.has(place) && lies({ ...line, places: { ...line.places, [place]: enough(free) } }))
       found.push({ kind: 'place', place });
   const sooner = begunSooner(line, process);
   if (sooner !== null) found.push({ kind: 'begin', latest: sooner });
@@ -53,17 +54,6 @@ function minutesShort(line: Line, process: LineProcess): number | null {
   ];
   const places = Object.fromEntries(Object.entries(line.places).map(([name, free]) => [name, longer(free)]));
   const end = line.adults.length + A_DAY;
-  const laid = earliest({ adults: longer(line.adults), places }, { ...process, by: end });
-  return laid === null ? null : laid - process.by;
-}
-
-function earliest(line: Line, process: LineProcess): number | null {
-  let [low, high] = [process.from, process.by];
-  if (!bestOn(line, process)) return null;
-  while (low < high) {
-    const middle = Math.floor((low + high) / 2);
-    if (bestOn(line, { ...process, by: middle })) high = middle;
-    else low = middle + 1;
-  }
-  return low;
+  const ready = earliestOn({ adults: longer(line.adults), places }, { ...process, by: end });
+  return ready === null ? null : ready - process.by;
 }

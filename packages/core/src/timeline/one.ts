@@ -17,9 +17,10 @@ export interface Possible {
 
 /** Where one step may begin, and from there how long its place stays free. */
 interface StepRoom {
-  readonly mayBegin: readonly boolean[];
+  /** 1 for each minute at which it may. */
+  readonly mayBegin: Uint8Array;
   /** For a wait that begins at a minute: the first minute at which its place is full again; the minute itself where it is full already. */
-  readonly freeUntil: readonly number[] | null;
+  readonly freeUntil: Int32Array | null;
 }
 
 /**
@@ -32,7 +33,7 @@ export function possibleOn(line: Line, process: LineProcess): Possible | null {
   const rooms = process.steps.map((step) => roomOf(line, step));
   const best = cheapest(line, process, rooms);
   if (!best) return null;
-  const isBefore = { ...process, by: earliestReady(line, process, rooms) };
+  const isBefore = { ...process, by: earliestReady(line, process, rooms)! };
   const isLate = { ...process, from: latestStart(line, process, rooms) };
   return {
     best,
@@ -44,6 +45,14 @@ export function possibleOn(line: Line, process: LineProcess): Possible | null {
 /** The way of laying a process on a line that costs least; null when there is none. Of equals the one that begins first. */
 export const bestOn = (line: Line, process: LineProcess): LaidProcess | null =>
   cheapest(
+    line,
+    process,
+    process.steps.map((step) => roomOf(line, step)),
+  );
+
+/** When a process is ready at the earliest on a line; null when it cannot lie on it. */
+export const earliestOn = (line: Line, process: LineProcess): number | null =>
+  earliestReady(
     line,
     process,
     process.steps.map((step) => roomOf(line, step)),
@@ -65,22 +74,25 @@ const offBy = (ready: number, { aim, from, by }: LineProcess): number =>
   OFF * (aim === 'soon' ? ready - from : by - ready);
 
 function roomOf({ adults, places }: Line, step: LineStep): StepRoom {
-  const free = runs(adults, step.adults);
+  const { length } = adults;
+  const free = step.adults === 0 || step.hands === 0 ? null : runs(adults, step.adults);
   // Where the line ends something may begin that takes no time.
-  const mayBegin = Array.from({ length: adults.length + 1 }, (_, at) => {
-    const to = at + step.hands;
-    const isIn = step.within === null || step.within.some((span) => span.from <= at && to <= span.to);
-    return isIn && to <= adults.length && (step.hands === 0 || to <= free[at]!);
-  });
+  const mayBegin = new Uint8Array(length + 1);
+  for (const { from, to } of step.within ?? [{ from: 0, to: length }]) {
+    const last = Math.min(to, length) - step.hands;
+    for (let at = Math.max(0, from); at <= last; at += 1)
+      if (free === null || at + step.hands <= free[at]!) mayBegin[at] = 1;
+  }
   const { hold } = step;
-  return { mayBegin, freeUntil: hold && runs(places[hold.place] ?? NOTHING(adults.length), hold.room) };
+  return { mayBegin, freeUntil: hold && runs(places[hold.place] ?? NOTHING(length), hold.room) };
 }
 const NOTHING = (length: number): readonly number[] => new Array<number>(length).fill(0);
 
 // For each minute the first one from it on in which there is too little; the minute itself where there is too little already.
-function runs(free: readonly number[], wanted: number): readonly number[] {
-  const until = new Array<number>(free.length + 1).fill(free.length);
-  for (let at = free.length - 1; at >= 0; at -= 1) until[at] = free[at]! < wanted ? at : until[at + 1]!;
+function runs(free: readonly number[], wanted: number): Int32Array {
+  const { length } = free;
+  const until = new Int32Array(length + 1).fill(length);
+  for (let at = length - 1; at >= 0; at -= 1) until[at] = free[at]! < wanted ? at : until[at + 1]!;
   return until;
 }
 
@@ -96,15 +108,19 @@ const isReady = (step: LineStep, room: StepRoom, at: number, by: number): boolea
   return ready <= by && (step.leastWait === 0 || ready <= waitUntil(step, room, at + step.hands));
 };
 
+// The first step costs nothing wherever it may begin.
+const firstCosts = ({ mayBegin }: StepRoom, from: number): Float64Array =>
+  Float64Array.from(mayBegin, (may, at) => (may === 1 && at >= from ? 0 : Infinity));
+
 function cheapest(line: Line, process: LineProcess, rooms: readonly StepRoom[]): LaidProcess | null {
   const { steps, from, by } = process;
   if (steps.length === 0) return { starts: [], ready: by, cost: 0 };
   const length = line.adults.length + 1;
   // Of each step and minute: the least that was waited too long until then, and when the step before began.
-  let costs: readonly number[] = rooms[0]!.mayBegin.map((may, at) => (may && at >= from ? 0 : Infinity));
+  let costs = firstCosts(rooms[0]!, from);
   const came: Int32Array[] = [];
   for (let i = 1; i < steps.length; i += 1) {
-    const next = new Array<number>(length).fill(Infinity);
+    const next = new Float64Array(length).fill(Infinity);
     const back = new Int32Array(length).fill(-1);
     slide(steps[i - 1]!, rooms[i - 1]!, costs, (at, cost, before) => {
       if (!rooms[i]!.mayBegin[at]) return;
@@ -134,7 +150,7 @@ function cheapest(line: Line, process: LineProcess, rooms: readonly StepRoom[]):
 function slide(
   step: LineStep,
   room: StepRoom,
-  costs: readonly number[],
+  costs: Float64Array,
   tell: (at: number, cost: number, before: number) => void,
 ): void {
   const takes = step.hands + step.leastWait;
@@ -155,21 +171,19 @@ function slide(
   }
 }
 
-function earliestReady(line: Line, process: LineProcess, rooms: readonly StepRoom[]): number {
+function earliestReady(line: Line, process: LineProcess, rooms: readonly StepRoom[]): number | null {
   const last = process.steps.at(-1);
   if (!last) return process.from;
-  let reach: readonly number[] = rooms[0]!.mayBegin.map((may, at) =>
-    may && at >= process.from ? 0 : Infinity,
-  );
+  let reach = firstCosts(rooms[0]!, process.from);
   process.steps.slice(1).forEach((_, i) => {
-    const next = new Array<number>(line.adults.length + 1).fill(Infinity);
+    const next = new Float64Array(line.adults.length + 1).fill(Infinity);
     slide(process.steps[i]!, rooms[i]!, reach, (at) => {
       if (rooms[i + 1]!.mayBegin[at]) next[at] = 0;
     });
     reach = next;
   });
   const at = reach.findIndex((cost, start) => cost === 0 && isReady(last, rooms.at(-1)!, start, process.by));
-  return at + last.hands + last.leastWait;
+  return at < 0 ? null : at + last.hands + last.leastWait;
 }
 
 function latestStart(line: Line, process: LineProcess, rooms: readonly StepRoom[]): number {
@@ -177,16 +191,19 @@ function latestStart(line: Line, process: LineProcess, rooms: readonly StepRoom[
   const last = steps.at(-1);
   if (!last) return by;
   const length = line.adults.length + 1;
-  let can = rooms.at(-1)!.mayBegin.map((may, at) => may && isReady(last, rooms.at(-1)!, at, by));
+  let can = Array.from(
+    rooms.at(-1)!.mayBegin,
+    (may, at) => may === 1 && isReady(last, rooms.at(-1)!, at, by),
+  );
   for (let i = steps.length - 2; i >= 0; i -= 1) {
     // How many minutes up to each one would do for the step after.
     const upTo = [0];
     for (const one of can) upTo.push(upTo.at(-1)! + (one ? 1 : 0));
     const [step, room] = [steps[i]!, rooms[i]!];
-    can = room.mayBegin.map((may, at) => {
+    can = Array.from(room.mayBegin, (may, at) => {
       const least = at + step.hands + step.leastWait;
       const most = Math.min(length - 1, waitUntil(step, room, at + step.hands));
-      return may && least <= most && upTo[most + 1]! > upTo[least]!;
+      return may === 1 && least <= most && upTo[most + 1]! > upTo[least]!;
     });
   }
   return can.findLastIndex((one) => one);

@@ -6,11 +6,12 @@ import type { DayStretch, RunBlock } from '../conduct/stretches.ts';
 import { thereOn, type Frame, type Session } from '../plan/plan.ts';
 import { roomOf } from '../readiness/waiting.ts';
 
-const DAY_MINUTES = 24 * 60;
-
 /** A day as processes are laid into it. */
 export interface DayLine {
+  /** From when the home opens until it closes. */
   readonly line: Line;
+  /** The minute of the day with which the line begins. */
+  readonly opens: number;
   /** When each block really runs, where something is planned in it; the others as the home has them. */
   readonly spanOf: (block: Block) => LineSpan;
   /** The blocks in which children can do something indoors, in their order: no circles, meals or rests, and not when they are out. */
@@ -50,16 +51,17 @@ export function dayLineOf(
   const { home } = frame;
   const runs = new Map(stretches.flatMap(({ blocks }) => blocks.map((run) => [run.block.id as string, run])));
   const spanOf = (block: Block): LineSpan => spanFrom(runs.get(block.id), block);
-  const adults = adultsOn(frame, number);
+  const { opens, adults } = adultsOn(frame, number);
   for (const { from, to } of tiesOf(sessions, spanOf, sungSeconds, home))
-    for (let minute = from; minute < Math.min(to, adults.length); minute += 1)
+    for (let minute = Math.max(0, from - opens); minute < Math.min(to - opens, adults.length); minute += 1)
       adults[minute] = Math.max(0, adults[minute]! - 1);
   const inOrder = home.blocks.toSorted((a, b) => (a.start < b.start ? -1 : 1));
   const places = Object.fromEntries(
-    Object.entries(roomOf(home)).map(([kind, room]) => [kind, new Array<number>(DAY_MINUTES).fill(room)]),
+    Object.entries(roomOf(home)).map(([kind, room]) => [kind, new Array<number>(adults.length).fill(room)]),
   );
   return {
     line: { adults, places },
+    opens,
     spanOf,
     active: inOrder.filter(
       (block) => !block.isCircle && !isMeal(block) && !isRest(block) && !isOut(block, sessions),
@@ -75,16 +77,17 @@ const spanFrom = (run: RunBlock | undefined, { start, minutes }: Block): LineSpa
 const inBlock = (sessions: readonly Session[], block: Block): readonly Session[] =>
   sessions.filter(({ placement: { where } }) => where.kind === 'day' && where.blockId === block.id);
 
-function adultsOn(frame: Frame, number: number): number[] {
-  const adults = new Array<number>(DAY_MINUTES).fill(0);
+function adultsOn(frame: Frame, number: number): { readonly opens: number; readonly adults: number[] } {
   const parts = frame.home.parts.map(({ from, to }) => {
     const span = { from: minutesSinceMidnight(from), to: minutesSinceMidnight(to) };
     return { span, working: thereOn(frame, number, span).adults.length };
   });
+  const opens = Math.min(...parts.map(({ span }) => span.from));
+  const adults = new Array<number>(Math.max(...parts.map(({ span }) => span.to)) - opens).fill(0);
   const isUnknown = parts.every(({ working }) => working === 0);
   for (const { span, working } of parts)
-    adults.fill(isUnknown ? 1 : working, span.from, Math.min(span.to, DAY_MINUTES));
-  return adults;
+    adults.fill(isUnknown ? 1 : working, span.from - opens, span.to - opens);
+  return { opens, adults };
 }
 
 /** What ties an adult on a day besides what is made in it. */

@@ -238,27 +238,51 @@ function goalOf(
 }
 
 function laidOut(wanted: readonly Wanted[], day: DayLine, ties: readonly Tie[]): readonly DayProcess[] {
-  const processes = wanted.map(({ process }) => process);
+  const { opens } = day;
+  const processes = wanted.map(({ process }) => sinceOpening(process, opens));
   const laid = groupsInOrder(wanted, allOn(day.line, processes).laid);
+  const onTheClock = (minute: number | undefined): Minutes | null =>
+    minute === undefined ? null : ((minute + opens) as Minutes);
   return wanted.map((one, i): DayProcess => {
-    const others = processes.filter((_, other) => other !== i);
-    const beside = leftBeside(
-      day.line,
-      others,
-      laid.filter((_, other) => other !== i),
-    );
-    const possible = possibleOn(beside, one.process);
     const { session, made, group, forWhat } = one;
+    // Asked of what is looked at closer, and of what has no room.
+    const beside = once(() => leftBeside(day.line, processes.toSpliced(i, 1), laid.toSpliced(i, 1)));
+    const possible = once(() => possibleOn(beside(), processes[i]!));
+    const inTheWay = once(() => (laid[i] ? NONE : wayOnTheClock(inTheWayOf(beside(), processes[i]!), opens)));
     return {
       ...{ session, made, group, forWhat, ties },
-      steps: laid[i] ? byTheClock(one, laid[i]) : [],
-      ready: (laid[i]?.ready ?? null) as Minutes | null,
+      steps: laid[i] ? byTheClock(one, laid[i], opens) : [],
+      ready: onTheClock(laid[i]?.ready),
       by: one.process.by as Minutes,
-      earliestReady: (possible?.earliest.ready ?? null) as Minutes | null,
-      latestStart: (possible?.latest.starts[0] ?? null) as Minutes | null,
-      inTheWay: laid[i] ? [] : inTheWayOf(beside, one.process),
+      get earliestReady() {
+        return onTheClock(possible()?.earliest.ready);
+      },
+      get latestStart() {
+        return onTheClock(possible()?.latest.starts[0]);
+      },
+      get inTheWay() {
+        return inTheWay();
+      },
     };
   });
+}
+
+// A line begins when the home opens; what is asked of it and what it answers are minutes of the day.
+const sinceOpening = (process: LineProcess, opens: number): LineProcess => ({
+  ...process,
+  from: Math.max(0, process.from - opens),
+  by: process.by - opens,
+  steps: process.steps.map((step) => ({
+    ...step,
+    within: step.within && step.within.map(({ from, to }) => ({ from: from - opens, to: to - opens })),
+  })),
+});
+const wayOnTheClock = (ways: readonly InTheWay[], opens: number): readonly InTheWay[] =>
+  ways.map((way) => (way.kind === 'begin' ? { ...way, latest: way.latest + opens } : way));
+
+function once<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
 }
 
 // Groups of one thing are alike: the first is whose turn comes first.
@@ -279,17 +303,21 @@ function groupsInOrder(
   return result;
 }
 
-function byTheClock({ made, process }: Wanted, { starts, ready }: LaidProcess): readonly ClockStep[] {
+function byTheClock(
+  { made, process }: Wanted,
+  { starts, ready }: LaidProcess,
+  opens: number,
+): readonly ClockStep[] {
   const steps = stepsOnTheDay(made);
   return process.steps.map(({ hands, leastWait }, i) => {
-    const from = starts[i]!;
+    const from = starts[i]! + opens;
     const until = from + hands;
     return {
       step: steps[i]!.step,
       from: from as Minutes,
       until: until as Minutes,
       ready: (until + leastWait) as Minutes,
-      next: (starts[i + 1] ?? ready) as Minutes,
+      next: ((starts[i + 1] ?? ready) + opens) as Minutes,
     };
   });
 }

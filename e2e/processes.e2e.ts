@@ -17,28 +17,47 @@ beforeAll(async () => {
   await mara.sees('The shelf');
   unit = new URL(mara.page.url()).pathname.split('/')[2]!;
   // A seventh for the mornings.
-  const kept = await mara.page.evaluate(async () => {
-    const child = {
+  await keep({
+    type: 'house/put-child',
+    child: {
       ...{ id: 'child-wim', name: 'Wim Roe', shownAs: 'Wim', birth: '2023-02-01', mouthsThings: false },
       ...{ allergies: [], attendance: { '1': ['morning'] } },
-    };
-    const gesture = {
-      id: 'wim-comes',
-      at: new Date().toISOString(),
-      changes: [{ type: 'house/put-child', child }],
-    };
-    const answer = await fetch('/api/gestures', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ gestures: [{ ...gesture, bases: {} }] }),
-    });
-    return answer.ok;
+    },
   });
-  expect(kept).toBe(true);
 });
 afterAll(async () => {
   await demo.close();
 });
+
+/** Keeps changes as if somebody else had made them. */
+async function keep(...changes: readonly object[]): Promise<void> {
+  const isKept = await demo.mara.page.evaluate(async (list) => {
+    const gesture = { id: crypto.randomUUID(), at: new Date().toISOString(), changes: list, bases: {} };
+    const answer = await fetch('/api/gestures', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ gestures: [gesture] }),
+    });
+    const said = await answer.text();
+    return answer.ok && !said.includes('refus') ? true : said;
+  }, changes);
+  expect(isKept).toBe(true);
+}
+
+/** Something that is written into a unit by hand, with what it makes or uses. */
+const written = (id: string, title: string, day: number, said: object, unitId = unit): object => ({
+  type: 'unit/write',
+  ...{ id, unitId, where: { kind: 'day', day, blockId: 'small-groups' } },
+  content: {
+    ...{ title, mode: 'whole-group', summary: '', cornerKinds: [], skills: [], versions: [], materials: [] },
+    ...{ steps: [], cleanUpMinutes: 0, atOnce: null, ...said },
+  },
+});
+
+const headOf = (words: string): string =>
+  `::-p-xpath(//*[@data-test="heads-up"][contains(., "${words}")]//button[contains(@class, "head")])`;
+const gone = (words: string): Promise<unknown> =>
+  demo.mara.page.waitForFunction((text) => !document.body.innerText.includes(text), {}, words);
 
 const inDay = (day: number, words: string): string =>
   `::-p-xpath(//*[@data-test="day-${day}"]//*[contains(., "${words}")][self::button or self::a])`;
@@ -117,4 +136,56 @@ test('the phone has its bowls and steps by the clock, the card as well', async (
   await sol.sees('Flat bread');
   const text = await sol.page.evaluate(() => document.body.innerText);
   expect(text).toContain('10:25, 20 min: Wash hands');
+});
+
+test('ice lanterns are frozen overnight: lit on the same day is told, the day after is not', async () => {
+  const { mara } = demo;
+  await mara.route(`/units/${unit}/days`);
+  await mara.press('[aria-label="Add to Day 3"]');
+  await mara.fill('wanted', 'lantern');
+  await mara.press('::-p-xpath(//*[@data-test="recipes"]//button[contains(., "Ice lanterns")])');
+  await mara.kept();
+  await mara.press(inDay(3, 'Ice lanterns'));
+  expect(await mara.textOf('[data-test="made"]')).toContain('Then it waits 10 h or more in the freezer.');
+  await mara.pressText('Done');
+  await keep(written('put-lit', 'Lanterns in the dark', 3, { uses: ['ice lanterns'] }));
+  await mara.sees('Lanterns in the dark is too early');
+  await mara.press(headOf('Lanterns in the dark is too early'));
+  await mara.press('::-p-xpath(//*[@data-test="mends"]//button[contains(., "Move it to Day 4")])');
+  await mara.kept();
+  await gone('Lanterns in the dark is too early');
+});
+
+test('drums made on Day 3 and wanted in the circle of Day 2: told, and made before by a press', async () => {
+  const { mara } = demo;
+  await keep(written('put-drums', 'Paper drums', 3, { makes: ['paper drums'], makesAfterHours: 6 }), {
+    type: 'circle/put-piece',
+    piece: {
+      ...{ id: 'piece-march', unitId: unit, blockId: 'circle', kind: 'moving', day: 2, order: 'a9' },
+      ...{ words: 'March with our drums', uses: ['paper drums'] },
+    },
+  });
+  await mara.sees('March with our drums is too early');
+  await mara.press(headOf('March with our drums is too early'));
+  await mara.press('::-p-xpath(//*[@data-test="mends"]//button[contains(., "Move Paper drums to Day 1")])');
+  await mara.kept();
+  await gone('March with our drums is too early');
+});
+
+test('paper pressed in one unit is written on in the next, and not before it is dry', async () => {
+  const { mara } = demo;
+  await keep(
+    written('put-paper', 'Paper of our own', 1, { makes: ['our paper'], makesAfterHours: 240 }),
+    written('put-signs', 'Signs on our paper', 5, { uses: ['our paper'] }),
+    {
+      type: 'unit/start',
+      unit: { id: 'unit-next-market', title: 'The post', style: 'theme', start: '2027-04-26', dayCount: 5 },
+    },
+    written('put-letter', 'A letter on our paper', 1, { uses: ['our paper'] }, 'unit-next-market'),
+  );
+  await mara.sees('Signs on our paper is too early');
+  await mara.route('/units/unit-next-market/days');
+  await mara.sees('A letter on our paper');
+  await gone('Signs on our paper is too early');
+  expect(await mara.page.evaluate(() => document.body.innerText)).not.toContain('A letter on our paper is');
 });

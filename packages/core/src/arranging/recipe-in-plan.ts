@@ -42,7 +42,7 @@ export const contentOfRecipe = (recipe: Recipe, where: Where): ActivityContent =
       {
         ...{ id: 'made', recipeId: recipe.id, when: 'with-children', for: MADE_FOR_KIND[recipe.kind] },
         ...{ share: null, batches: 1, groups: 1, repeats: recipe.repeats, leaveOut: [], stepsBefore: 0 },
-        ...{ readyBy: null, variantId: null },
+        ...{ readyBy: null, variant: null },
       },
     ],
   });

@@ -51,7 +51,7 @@ export const processSchema = z.object({
   /** How often all of it is done, because they want it again. */
   repeats: countSchema(20),
   /** A variant of the recipe; null for the recipe as it is written. */
-  variantId: idSchema.nullable().default(null),
+  variant: idSchema.nullable().default(null),
   leaveOut: z
     .array(
       z.enum(

@@ -35,10 +35,10 @@ function usesOfMix(made: MadeIn, mix: PlannedMix, session: Session): readonly Us
  * children of the home, and what it makes. Parts are there only for making it ready where it is not made with the children.
  */
 export const stuffMadeIn = answer((look, placement: Placement): readonly Material[] =>
-  placement.content.processes.flatMap(({ recipeId, variantId, when, leaveOut }) => {
+  placement.content.processes.flatMap(({ recipeId, variant, when, leaveOut }) => {
     const written = look.one('recipes', recipeId);
     if (!written) return [];
-    const recipe = asVariant(written, variantId);
+    const recipe = asVariant(written, variant);
     const left: readonly string[] = leaveOut;
     const parts = recipe.ingredients
       .filter(({ role }) => !left.includes(role))

@@ -74,7 +74,7 @@ function hasOwnBowl(look: Look, placement: Placement, supply: Supply, child: Chi
   const supplies = suppliesAsMade(look);
   return processes.every((process) => {
     const written = look.one('recipes', process.recipeId);
-    const recipe = written && asVariant(written, process.variantId);
+    const recipe = written && asVariant(written, process.variant);
     if (!recipe?.ingredients.some(({ supplyId }) => supplyId === supply.id)) return true;
     const apart = ownBowls(recipe, supplies, { ...AS_IT_IS, leaveOut: process.leaveOut }, [child]);
     return process.for === 'child' && apart.without.length === 0;

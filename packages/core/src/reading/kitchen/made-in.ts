@@ -34,7 +34,7 @@ export const madeIn = answer((look, session: Session, home: Home): readonly Made
   return processes.flatMap((process): readonly MadeIn[] => {
     const written = look.one('recipes', process.recipeId);
     if (!written) return [];
-    const recipe = asVariant(written, process.variantId);
+    const recipe = asVariant(written, process.variant);
     const rest = { process, recipe, children, how: howMany(process, recipe, children.length, home) };
     if (children.length === 0) return [{ ...rest, mixes: [], without: [], problem: null }];
     const planned = mixesFor(recipe, suppliesAsMade(look), orderOf(process, recipe, children, home));

@@ -164,8 +164,8 @@ describe('a variant of the recipe', () => {
     type: 'library/put-recipe',
     recipe: { ...BREAD, version: 1, variants: [corn] },
   } as ChangeInput;
-  const needs = (variantId: string | null) =>
-    read(after(bookWith(bread('table'), over({ variantId })), variants), TEST_UNIT, A_MONDAY).supplies.map(
+  const needs = (variant: string | null) =>
+    read(after(bookWith(bread('table'), over({ variant })), variants), TEST_UNIT, A_MONDAY).supplies.map(
       ({ supply, need }) => [supply.id, need.amount],
     );
 
@@ -177,7 +177,7 @@ describe('a variant of the recipe', () => {
       ['salt', 3.5],
     ]);
     expect(needs('gone')).toEqual(needs(null));
-    const book = after(bookWith(bread('table'), over({ variantId: 'corn' })), variants);
+    const book = after(bookWith(bread('table'), over({ variant: 'corn' })), variants);
     expect(onDay(book)[0]!.made.recipe.title).toBe('Flat bread, with corn');
   });
 });

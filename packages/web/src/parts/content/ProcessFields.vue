@@ -16,7 +16,7 @@ const recipes = computed(() => recipeOptions(store.book));
 const recipeOf = (id: string) => store.book.recipes[id as RecipeId];
 const blank = (): Row => ({
   ...{ id: newId().slice(0, 10), recipeId: '', when: 'with-children', for: 'child', share: null },
-  ...{ batches: 1, groups: 1, repeats: 1, leaveOut: [], stepsBefore: 0, readyBy: null, variantId: null },
+  ...{ batches: 1, groups: 1, repeats: 1, leaveOut: [], stepsBefore: 0, readyBy: null, variant: null },
 });
 const shareUnit = (id: string) => {
   const recipe = recipeOf(id);
@@ -47,10 +47,10 @@ const hasSteps = (id: string): boolean => (recipeOf(id)?.steps.length ?? 0) > 1;
       <ChoiceField v-model="row.recipeId" label="Recipe" :path="`${path}.recipeId`" :options="recipes" />
       <ChoiceField
         v-if="Object.keys(variants(row.recipeId)).length"
-        v-model="row.variantId"
+        v-model="row.variant"
         label="Variant"
         none="as it is written"
-        :path="`${path}.variantId`"
+        :path="`${path}.variant`"
         :options="variants(row.recipeId)"
       />
       <ChoiceField v-model="row.when" label="Made" :path="`${path}.when`" :options="MADE_WHEN" />

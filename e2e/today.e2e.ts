@@ -175,9 +175,10 @@ test('every sheet prints on A4 and letter with what it is for; labels are true t
       .join(' ');
   const subs = texts.filter(({ page }, i) => page === 1 && from(i).startsWith('Wind and Kites'));
   const columns = [...new Set(subs.map(({ x }) => Math.round(x * 10) / 10))].toSorted((a, b) => a - b);
-  expect(columns).toHaveLength(2);
-  expect(Math.abs(columns[1]! - columns[0]! - mm(94))).toBeLessThan(0.5);
-  const rows = subs.filter(({ x }) => Math.abs(x - columns[0]!) < 1).map(({ y }) => y);
+  // A picture stands before the words of some: those that have one are a column apart, and those that have none.
+  const left = columns.filter((x) => columns.some((other) => Math.abs(other - x - mm(94)) < 0.5));
+  expect(left.length).toBeGreaterThan(0);
+  const rows = subs.filter(({ x }) => Math.abs(x - left[0]!) < 1).map(({ y }) => y);
   const steps = rows.slice(1).map((y, i) => rows[i]! - y);
   expect(steps.some((step) => Math.abs(step - mm(54)) < 0.5)).toBe(true);
 });

@@ -1,5 +1,12 @@
 import type { ChangeInput } from '../changes/index.ts';
-import type { Activity, ActivityContent, MadeFor, Recipe, RecipeKind } from '../library/index.ts';
+import {
+  processSchema,
+  type Activity,
+  type ActivityContent,
+  type MadeFor,
+  type Recipe,
+  type RecipeKind,
+} from '../library/index.ts';
 import type { Book } from '../book/index.ts';
 import type { Block } from '../house/index.ts';
 import { asPlaced, nightAfter, nightMinutes, processesOfDay, type Reading } from '../reading/index.ts';
@@ -39,11 +46,9 @@ export const contentOfRecipe = (recipe: Recipe, where: Where): ActivityContent =
     adult: 'near',
     ...overnight(recipe),
     processes: [
-      {
-        ...{ id: 'made', recipeId: recipe.id, when: 'with-children', for: MADE_FOR_KIND[recipe.kind] },
-        ...{ share: null, batches: 1, groups: 1, repeats: recipe.repeats, leaveOut: [], stepsBefore: 0 },
-        ...{ readyBy: null, variant: null },
-      },
+      processSchema.parse({
+        ...{ id: 'made', recipeId: recipe.id, for: MADE_FOR_KIND[recipe.kind], repeats: recipe.repeats },
+      }),
     ],
   });
 

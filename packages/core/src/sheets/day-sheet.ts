@@ -83,20 +83,14 @@ function thingParts(
 }
 
 /** What is made in something on a day: its bowls, and its steps by the clock. */
-export const madeParts = (
-  book: Book,
-  session: Session,
-  { placements, circles, frame }: Reading,
-): readonly PrintedPart[] =>
-  madeCards(book, session, placements, circles, frame).flatMap(
-    ({ title, how, steps, ready, bowls, none }) => [
-      text(`${title}: ${how}`, true),
-      ...bowls.flatMap(({ label, lines }) => under(label, lines, { boxes: true })),
-      ...under('Steps', steps, { numbered: true }),
-      ...(ready === null ? [] : [text(ready)]),
-      ...none.map((one) => caution(one)),
-    ],
-  );
+export const madeParts = (book: Book, session: Session, reading: Reading): readonly PrintedPart[] =>
+  madeCards(book, session, reading).flatMap(({ title, how, steps, ready, bowls, none }) => [
+    text(`${title}: ${how}`, true),
+    ...bowls.flatMap(({ label, lines }) => under(label, lines, { boxes: true })),
+    ...under('Steps', steps, { numbered: true }),
+    ...(ready === null ? [] : [text(ready)]),
+    ...none.map((one) => caution(one)),
+  ]);
 
 function blockParts(block: BlockPlan, day: number, reading: Reading, book: Book): readonly PrintedPart[] {
   const { circle, after, lines, items, span } = block;

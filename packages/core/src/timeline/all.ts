@@ -36,8 +36,11 @@ interface Try {
 }
 
 const ADULTS = ' adults';
-/** After so many tries one after the other is good enough. */
+/** After so many tries one after the other is good enough; of many processes after fewer, for each try looks at all of them. */
 const MOST_TRIES = 600;
+const MOST_LOOKS = 6000;
+const triesFor = (processes: number): number =>
+  Math.min(MOST_TRIES, Math.ceil(MOST_LOOKS / Math.max(1, processes)));
 
 /**
  * Lays several processes so that no adult and no place is asked for twice: the fewest are left out, then it costs least. Each is laid at its
@@ -45,9 +48,9 @@ const MOST_TRIES = 600;
  * try without a clash is the best there is. Where that takes too long they are laid one after the other, by when they have to be ready.
  */
 export function allOn(line: Line, processes: readonly LineProcess[]): LaidTogether {
-  const first = tryOf(processes, [], () => line);
-  const open: Try[] = [first];
-  for (let tries = 0; tries < MOST_TRIES && open.length > 0; tries += 1) {
+  const alone = processes.map((process) => bestOn(line, process));
+  const open: Try[] = [{ bars: [], laid: alone, cost: sumOfCosts(alone) }];
+  for (let tries = triesFor(processes.length); tries > 0 && open.length > 0; tries -= 1) {
     const now = takeCheapest(open);
     const clash = firstClash(line, processes, now.laid);
     if (!clash) return { laid: now.laid, isBest: true };
@@ -66,15 +69,6 @@ function takeCheapest(open: Try[]): Try {
 
 const sumOfCosts = (laid: readonly (LaidProcess | null)[]): number =>
   laid.reduce((sum, one) => sum + (one?.cost ?? UNPLACED), 0);
-
-function tryOf(
-  processes: readonly LineProcess[],
-  bars: readonly Bar[],
-  lineFor: (process: number) => Line,
-): Try {
-  const laid = processes.map((process, i) => bestOn(lineFor(i), process));
-  return { bars, laid, cost: sumOfCosts(laid) };
-}
 
 // Only the one that has to keep out is laid anew.
 function again(
@@ -124,19 +118,27 @@ function firstClash(
   for (const what of new Set(all.map((taking) => taking.what))) {
     const asked = all.filter((taking) => taking.what === what);
     const free = freeIn(line, what);
-    const at = (minute: number): typeof asked =>
-      asked.filter(({ from, to }) => from <= minute && minute < to);
-    const isTooMuch = (minute: number): boolean =>
-      at(minute).reduce((sum, { units }) => sum + units, 0) > free[minute]!;
-    const isClash = (minute: number): boolean => at(minute).length > 1 && isTooMuch(minute);
-    const [from, to] = [Math.min(...asked.map((one) => one.from)), Math.max(...asked.map((one) => one.to))];
-    let minute = from;
-    while (minute < to && !isClash(minute)) minute += 1;
-    if (minute === to) continue;
-    while (isClash(minute + 1) && at(minute + 1).length === at(minute).length) minute += 1;
-    return { what, minute, processes: at(minute).map(({ process }) => process) };
+    const taken = takenOf(asked, free.length);
+    const first = taken.findIndex((units, minute) => units > free[minute]!);
+    if (first < 0) continue;
+    const those = asked.filter(({ from, to }) => from <= first && first < to);
+    // As long as it is the same that take it: one that joins them may be the one that has to keep out.
+    const ends = those.map(({ to }) => to - 1);
+    const joins = asked.flatMap(({ from }) => (from > first ? [from - 1] : []));
+    let minute = first;
+    const until = Math.min(...ends, ...joins);
+    while (minute < until && taken[minute + 1]! > free[minute + 1]!) minute += 1;
+    return { what, minute, processes: those.map(({ process }) => process) };
   }
   return null;
+}
+
+// How much is taken in each minute.
+function takenOf(asked: readonly Taking[], length: number): Int32Array {
+  const taken = new Int32Array(length);
+  for (const { from, to, units } of asked)
+    for (let minute = from; minute < to; minute += 1) taken[minute]! += units;
+  return taken;
 }
 
 function oneByOne(line: Line, processes: readonly LineProcess[]): readonly (LaidProcess | null)[] {

@@ -8,7 +8,7 @@ export type InTheWay =
   /** It would have to begin sooner than it may: at the latest at this minute. */
   | { readonly kind: 'begin'; readonly latest: number }
   | { readonly kind: 'children' }
-  /** By how many minutes it would be ready too late; null when not even a day more is enough. */
+  /** By how many minutes it would be ready too late; null when a day more is not enough: a step does not fit into the time there is for it. */
   | { readonly kind: 'time'; readonly short: number | null };
 
 const A_DAY = 24 * 60;
@@ -55,5 +55,6 @@ function minutesShort(line: Line, process: LineProcess): number | null {
   const places = Object.fromEntries(Object.entries(line.places).map(([name, free]) => [name, longer(free)]));
   const end = line.adults.length + A_DAY;
   const ready = earliestOn({ adults: longer(line.adults), places }, { ...process, by: end });
-  return ready === null ? null : ready - process.by;
+  // Past its time, or past the end of the line where that comes sooner.
+  return ready === null ? null : ready - Math.min(process.by, line.adults.length);
 }

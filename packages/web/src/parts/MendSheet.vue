@@ -159,8 +159,7 @@ const session = computed(() => {
   return placement ? (sessionsOf(placement, reading.value.frame)[0] ?? null) : null;
 });
 const made = computed(() => {
-  const { placements, circles, frame } = reading.value;
-  return session.value ? madeCards(store.book, session.value, placements, circles, frame) : [];
+  return session.value ? madeCards(store.book, session.value, reading.value) : [];
 });
 const madeOf = computed(() => listed([...new Set(made.value.map(({ title }) => title))]));
 const onDay = computed(() => (session.value ? `As it lies on Day ${session.value.day.number}:` : ''));

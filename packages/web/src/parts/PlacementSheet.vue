@@ -89,9 +89,8 @@ const things = computed(() =>
 );
 // What is made in it, as it lies on its first day.
 const made = computed(() => {
-  const { placements, circles, frame } = reading.value;
-  const [session] = sessionsOf(asRead.value, frame);
-  return session ? madeCards(store.book, session, placements, circles, frame) : [];
+  const [session] = sessionsOf(asRead.value, reading.value.frame);
+  return session ? madeCards(store.book, session, reading.value) : [];
 });
 const isBin = computed(
   () =>

@@ -1,4 +1,3 @@
-import type { Home } from '../../house/index.ts';
 import { onceForAll, type Material, type Recipe } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import type { SupplyId } from '../../cupboard/index.ts';
@@ -7,12 +6,12 @@ import { answer, type Look } from '../ground/answer.ts';
 import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import type { PlannedMix } from '../kitchen/mixes.ts';
 import { asVariant } from '../kitchen/variant.ts';
-import type { Session } from '../plan/plan.ts';
+import type { Frame, Session } from '../plan/plan.ts';
 import type { Use } from './use.ts';
 
 /** What goes on one day into what is made in an activity, a use for each part of each bowl. */
-export const usesMadeIn = (look: Look, session: Session, home: Home): readonly Use[] =>
-  madeIn(look, session, home).flatMap((made) => made.mixes.flatMap((mix) => usesOfMix(made, mix, session)));
+export const usesMadeIn = (look: Look, session: Session, frame: Frame): readonly Use[] =>
+  madeIn(look, session, frame).flatMap((made) => made.mixes.flatMap((mix) => usesOfMix(made, mix, session)));
 
 function usesOfMix(made: MadeIn, mix: PlannedMix, session: Session): readonly Use[] {
   const { placement, day, span, adults } = session;

@@ -28,7 +28,7 @@ export const usesAfter = answer(
       return supply ? usesOfLine({ placement, line, supply, frame, corner, runsOn, before }) : [];
     });
     if (placement.content.processes.length === 0) return lines;
-    const made = sessionsOf(placement, frame).flatMap((session) => usesMadeIn(look, session, frame.home));
+    const made = sessionsOf(placement, frame).flatMap((session) => usesMadeIn(look, session, frame));
     return [...lines, ...made];
   },
 );

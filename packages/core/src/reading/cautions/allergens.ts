@@ -9,7 +9,7 @@ import { materialsOf, stuffOf } from '../amounts/uses.ts';
 import { batchStates, keptOf } from '../kitchen/batches.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { sessionsOf, type Frame } from '../plan/plan.ts';
-import { asVariant } from '../kitchen/variant.ts';
+import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import { thingOf, suppliesAsMade } from '../kitchen/inherit.ts';
 import { AS_IT_IS, ownBowls } from '../kitchen/own-bowl.ts';
 
@@ -51,7 +51,7 @@ export const allergenMeetings = answer(
         .flatMap((risk) => {
           const isWithout = madeWithout(look, risk.supply, risk.allergen, today);
           const days = those.filter(({ date }) => !isWithout(date)).map(({ number }) => number);
-          const ownBowl = days.length > 0 && hasOwnBowl(look, placement, risk.supply, child);
+          const ownBowl = days.length > 0 && hasOwnBowl(look, placement, risk.supply, child, frame);
           return days.length === 0 ? [] : [{ ...risk, placement, child, days, ownBowl }];
         }),
     );
@@ -66,19 +66,14 @@ function lookedAt(look: Look, placement: Placement): readonly string[] {
   return made.size === 0 ? ids : ids.filter((id) => !made.has(id));
 }
 
-// Where it is only in what is made, and that is made for the child without it.
-function hasOwnBowl(look: Look, placement: Placement, supply: Supply, child: Child): boolean {
-  const { processes } = placement.content;
-  if (processes.length === 0) return false;
+// Where it is only in what is made, and a bowl without it is planned for the child whenever that is made.
+function hasOwnBowl(look: Look, placement: Placement, supply: Supply, child: Child, frame: Frame): boolean {
   if (materialsOf(look, placement).some(({ supplyId }) => supplyId === supply.id)) return false;
-  const supplies = suppliesAsMade(look);
-  return processes.every((process) => {
-    const written = look.one('recipes', process.recipeId);
-    const recipe = written && asVariant(written, process.variant);
-    if (!recipe?.ingredients.some(({ supplyId }) => supplyId === supply.id)) return true;
-    const apart = ownBowls(recipe, supplies, { ...AS_IT_IS, leaveOut: process.leaveOut }, [child]);
-    return process.for === 'child' && apart.without.length === 0;
-  });
+  const made = sessionsOf(placement, frame)
+    .flatMap((session) => madeIn(look, session, frame))
+    .filter(({ recipe }) => recipe.ingredients.some(({ supplyId }) => supplyId === supply.id));
+  const isApart = ({ mixes }: MadeIn): boolean => mixes.some(({ own }) => own?.children.includes(child));
+  return made.length > 0 && made.every(isApart);
 }
 
 // What is in the house of it for everyone was made without an allergen, and says so: on the days on which all of it keeps. A bowl

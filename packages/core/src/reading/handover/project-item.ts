@@ -101,8 +101,9 @@ function madeOn(
   session: Session,
   mayBeNamed: ReadonlySet<string>,
 ): HandoverItem['made'] {
-  const { placements } = placedIn(book, frame.unit.id);
-  const cards = madeCards(book, session, placements, circlesOf(book, frame.unit.id), frame);
+  const { id } = frame.unit;
+  const among = { placements: placedIn(book, id).placements, circles: circlesOf(book, id), frame };
+  const cards = madeCards(book, session, among);
   return cards.map(({ title, how, steps, ready, bowls, none }) => ({
     ...{ title, how, ready, steps: [...steps] },
     bowls: bowls.map(({ label, own, lines }) => ({

@@ -1,8 +1,9 @@
+import { daysBetween } from '../../calendar/index.ts';
 import type { Child, Home } from '../../house/index.ts';
 import { yieldOf, type Process, type Recipe } from '../../library/index.ts';
 import { formatQuantity, fractionText, quantity } from '../../measure/index.ts';
 import { answer } from '../ground/answer.ts';
-import type { Session } from '../plan/plan.ts';
+import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import { suppliesAsMade } from './inherit.ts';
 import { mixesFor, type MixOrder, type PlannedMix } from './mixes.ts';
 import type { WithoutBowl } from './own-bowl.ts';
@@ -25,16 +26,20 @@ export interface MadeIn {
 
 /**
  * What is made in a session by the processes of its activity: for the children who do something in it, each who must not meet what is
- * in it with a bowl of its own. A process whose recipe is gone is left out.
+ * in it with a bowl of its own. What stands for several days is made on the first of them for all who come, and anew when it does not
+ * keep any longer; on the days between nothing is made. A process whose recipe is gone is left out.
  */
-export const madeIn = answer((look, session: Session, home: Home): readonly MadeIn[] => {
+export const madeIn = answer((look, session: Session, frame: Frame): readonly MadeIn[] => {
   const { processes } = session.placement.content;
   if (processes.length === 0) return NONE;
-  const children = session.seats.flatMap(({ child, version }) => (version === null ? [] : [child]));
+  const { home } = frame;
   return processes.flatMap((process): readonly MadeIn[] => {
     const written = look.one('recipes', process.recipeId);
     if (!written) return [];
     const recipe = asVariant(written, process.variant);
+    const days = servedBy(session, sessionsOf(session.placement, frame), recipe);
+    if (days === null) return [];
+    const children = [...new Set(days.flatMap(doingIn))];
     const rest = { process, recipe, children, how: howMany(process, recipe, children.length, home) };
     if (children.length === 0) return [{ ...rest, mixes: [], without: [], problem: null }];
     const planned = mixesFor(recipe, suppliesAsMade(look), orderOf(process, recipe, children, home));
@@ -44,6 +49,25 @@ export const madeIn = answer((look, session: Session, home: Home): readonly Made
   });
 });
 const NONE: readonly never[] = [];
+
+const doingIn = ({ seats }: Session): readonly Child[] =>
+  seats.flatMap(({ child, version }) => (version === null ? [] : [child]));
+
+// The sessions for which it is made in this one; null where it was made in an earlier one and still keeps.
+function servedBy(
+  session: Session,
+  sessions: readonly Session[],
+  { keepsDays }: Recipe,
+): readonly Session[] | null {
+  const keeps = keepsDays === null ? Infinity : Math.max(1, keepsDays);
+  let [from, days]: [Session | null, Session[]] = [null, []];
+  for (const one of sessions) {
+    if (from && daysBetween(from.day.date, one.day.date) < keeps) days.push(one);
+    else if (from?.day.number === session.day.number) break;
+    else [from, days] = [one, [one]];
+  }
+  return from?.day.number === session.day.number ? days : null;
+}
 
 const shareOf = ({ share }: Process, recipe: Recipe, home: Home) =>
   share === null ? startingShare(recipe, home) : { amount: share, unit: yieldOf(recipe).unit };

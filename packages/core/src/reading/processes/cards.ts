@@ -40,17 +40,22 @@ export interface MadeCard {
   readonly none: readonly string[];
 }
 
-/** What is made in a session, a card for each process and group. `placements` and `circles` are those of its unit. */
+/** The plan in which something is made: all that is placed in its unit, its circles and its time. */
+export interface MadeAmong {
+  readonly placements: readonly Placement[];
+  readonly circles: Circles;
+  readonly frame: Frame;
+}
+
+/** What is made in a session, a card for each process and group. */
 export function madeCards(
   asking: Asking,
   session: Session,
-  placements: readonly Placement[],
-  circles: Circles,
-  frame: Frame,
+  { placements, circles, frame }: MadeAmong,
 ): readonly MadeCard[] {
   if (session.placement.content.processes.length === 0) return NONE;
   const laid = processesOfDay(asking, placements, circles, frame, session.day.number);
-  return madeIn(asking, session, frame.home).flatMap((made) => {
+  return madeIn(asking, session, frame).flatMap((made) => {
     const own = laid.filter(
       (one) => one.session.placement.id === session.placement.id && one.made.process.id === made.process.id,
     );

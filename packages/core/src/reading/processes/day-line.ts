@@ -16,6 +16,8 @@ export interface DayLine {
   readonly spanOf: (block: Block) => LineSpan;
   /** The blocks in which children can do something indoors, in their order: no circles, meals or rests, and not when they are out. */
   readonly active: readonly Block[];
+  /** What ties its adults besides what is made. */
+  readonly ties: readonly Tie[];
 }
 
 // A home calls its blocks as it likes; what it is then is told by these words.
@@ -52,7 +54,8 @@ export function dayLineOf(
   const runs = new Map(stretches.flatMap(({ blocks }) => blocks.map((run) => [run.block.id as string, run])));
   const spanOf = (block: Block): LineSpan => spanFrom(runs.get(block.id), block);
   const { opens, adults } = adultsOn(frame, number);
-  for (const { from, to } of tiesOf(sessions, spanOf, sungSeconds, home))
+  const ties = tiesOf(sessions, spanOf, sungSeconds, home);
+  for (const { from, to } of ties)
     for (let minute = Math.max(0, from - opens); minute < Math.min(to - opens, adults.length); minute += 1)
       adults[minute] = Math.max(0, adults[minute]! - 1);
   const inOrder = home.blocks.toSorted((a, b) => (a.start < b.start ? -1 : 1));
@@ -63,6 +66,7 @@ export function dayLineOf(
     line: { adults, places },
     opens,
     spanOf,
+    ties,
     active: inOrder.filter(
       (block) => !block.isCircle && !isMeal(block) && !isRest(block) && !isOut(block, sessions),
     ),
@@ -90,8 +94,7 @@ function adultsOn(frame: Frame, number: number): { readonly opens: number; reado
   return { opens, adults };
 }
 
-/** What ties an adult on a day besides what is made in it. */
-export function tiesOf(
+function tiesOf(
   sessions: readonly Session[],
   spanOf: (block: Block) => LineSpan,
   sungSeconds: (block: Block) => number,

@@ -20,9 +20,9 @@ import { answer, type Asking } from '../ground/answer.ts';
 import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import { clockedSteps, nightAfter } from '../kitchen/timetable.ts';
 import { blockOf, sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
-import { dayLineOf, partAt, isMeal, tiesOf, type DayLine, type Tie } from './day-line.ts';
+import { dayLineOf, isMeal, partAt, type DayLine, type Tie } from './day-line.ts';
 
-/** One step of something that is made on a day, by the clock. */
+/** One step of something that is made on a day, by the clock: minutes since midnight. */
 export interface ClockStep {
   /** Null for a recipe without steps. */
   readonly step: RecipeStep | null;
@@ -34,7 +34,7 @@ export interface ClockStep {
   readonly next: Minutes;
 }
 
-/** Something that is made on a day with the children or while they sleep, laid into that day. */
+/** Something that is made on a day with the children or while they sleep, laid into that day. Times are minutes since its midnight. */
 export interface DayProcess {
   readonly session: Session;
   readonly made: MadeIn;
@@ -84,7 +84,7 @@ const laidOn = answer(
     number: number,
   ): readonly DayProcess[] => {
     const made = sessions.flatMap((session) =>
-      madeIn(look, session, frame.home)
+      madeIn(look, session, frame)
         .filter(({ process, children }) => process.when !== 'beforehand' && children.length > 0)
         .map((one) => ({ session, made: one })),
     );
@@ -99,7 +99,7 @@ const laidOn = answer(
     );
     const day = dayLineOf(sessions, stretches, on, frame, number);
     const wanted = made.flatMap((one) => wantedOf(one, day, frame));
-    return laidOut(wanted, day, tiesOf(sessions, day.spanOf, on, frame.home));
+    return laidOut(wanted, day);
   },
 );
 
@@ -237,8 +237,8 @@ function goalOf(
   return { at: ends, name: `the end of ${part.name}` };
 }
 
-function laidOut(wanted: readonly Wanted[], day: DayLine, ties: readonly Tie[]): readonly DayProcess[] {
-  const { opens } = day;
+function laidOut(wanted: readonly Wanted[], day: DayLine): readonly DayProcess[] {
+  const { opens, ties } = day;
   const processes = wanted.map(({ process }) => sinceOpening(process, opens));
   const laid = groupsInOrder(wanted, allOn(day.line, processes).laid);
   const onTheClock = (minute: number | undefined): Minutes | null =>

@@ -89,7 +89,7 @@ export function whyText({ inTheWay, ties, by, session }: DayProcess): string {
           return `What the children do of it does not fit into the time of ${session.placement.content.title} and what comes after it.`;
         case 'time':
           return one.short === null
-            ? 'A whole day is not enough.'
+            ? 'One of its steps is longer than any time there is for it.'
             : `By itself it is ready ${formatDuration(one.short as Minutes)} too late.`;
       }
     })

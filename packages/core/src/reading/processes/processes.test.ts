@@ -8,6 +8,7 @@ import { mendsFor } from '../../mend/index.ts';
 import {
   A_MONDAY,
   aChild,
+  aCorner,
   after,
   anActivity,
   aSupply,
@@ -179,6 +180,80 @@ describe('a variant of the recipe', () => {
     expect(needs('gone')).toEqual(needs(null));
     const book = after(bookWith(bread('table'), over({ variant: 'corn' })), variants);
     expect(onDay(book)[0]!.made.recipe.title).toBe('Flat bread, with corn');
+  });
+});
+
+describe('what stands for several days', () => {
+  const corner = aCorner('kitchen');
+  const out = (keepsDays: number | null, rest: Partial<Process> = {}) =>
+    after(
+      bookWith(
+        corner,
+        recipeInPlan(
+          recipeSchema.parse(BREAD),
+          TEST_UNIT,
+          { kind: 'corner', cornerId: 'kitchen', fromDay: 1, toDay: 5 } as never,
+          'p' as never,
+        ),
+        over(rest),
+      ),
+      { type: 'library/put-recipe', recipe: { ...BREAD, version: 1, keepsDays } } as ChangeInput,
+    );
+  const flour = (book: Book) =>
+    read(book, TEST_UNIT, A_MONDAY).supplies.find(({ supply }) => supply.id === 'flour')?.need.amount;
+  const tasks = (book: Book) =>
+    read(book, TEST_UNIT, A_MONDAY).ready.entries.filter(({ task }) => task.kind === 'cook').length;
+
+  test('is made once while it keeps, and anew when it does not', () => {
+    expect(flour(out(null))).toBe(300);
+    expect(flour(out(5))).toBe(300);
+    expect(flour(out(2))).toBe(900);
+    expect(flour(out(0))).toBe(1500);
+    expect(tasks(out(null, { when: 'beforehand' }))).toBe(1);
+    expect(tasks(out(2, { when: 'beforehand' }))).toBe(3);
+  });
+  test('and whoever does not do it has no bowl of its own: gluten stops then', () => {
+    const leftOut = {
+      type: 'unit/choose-version',
+      placementId: 'p',
+      childId: 'tove',
+      versionId: null,
+    } as ChangeInput;
+    expect(told(out(null), 'allergen')[0]).toMatchObject({ level: 'care' });
+    expect(told(after(out(null), leftOut), 'allergen')[0]).toMatchObject({ level: 'stop' });
+  });
+});
+
+describe('far too much, and nonsense', () => {
+  test('a hundred of them on one day are laid as far as there is room, at once', () => {
+    const many = Array.from(
+      { length: 16 },
+      (_, i) =>
+        ({
+          ...bread('table'),
+          id: `p${i}`,
+          content: {
+            ...(bread('table') as unknown as { content: object }).content,
+            processes: Array.from({ length: 6 }, (__, j) => ({ id: `m${j}`, recipeId: 'bread' })),
+          },
+        }) as unknown as ChangeInput,
+    );
+    const laid = onDay(bookWith(...many));
+    expect(laid).toHaveLength(96);
+    expect(laid.filter(({ ready }) => ready !== null).length).toBeGreaterThan(0);
+  });
+  test('a recipe without steps, one longer than the day, one ready before the home opens', () => {
+    const with_ = (recipe: object, rest: Partial<Process> = {}) =>
+      after(bookWith(bread('table'), over(rest)), {
+        type: 'library/put-recipe',
+        recipe: { ...BREAD, version: 1, ...recipe },
+      } as ChangeInput);
+    expect(clock(onDay(with_({ steps: [], minutes: 15 }))[0]!)).toEqual(['undefined 09:40 09:55 09:55']);
+    const long = with_({ steps: [step({ minutes: 700 })] });
+    expect(told(long)[0]!.detail).toBe(
+      'It takes 11 h 40 min with its waits. One of its steps is longer than any time there is for it.',
+    );
+    expect(told(with_({}, { readyBy: '05:00' as never }))[0]!.title).toBe('Flat bread is not ready by 05:00');
   });
 });
 

@@ -36,7 +36,14 @@ export function cookTasks(cook: ToCook): readonly ReadyTask[] {
     const part =
       stretches.length > 1 ? `, ${i + 1} of ${stretches.length}: ${begins!.text.replace(/\.$/, '')}` : '';
     return taskOf({
-      ...{ id: idAt(i), unit, kind: 'cook', text: `Cook ${recipe.title}${part}`, forWhat, placement },
+      ...{
+        id: idAt(i),
+        unit,
+        kind: 'cook',
+        text: `${recipe.cooked ? 'Cook' : 'Make'} ${recipe.title}${part}`,
+        forWhat,
+        placement,
+      },
       ...{ minutes, lastsMinutes, how: howLong(stretch, times), day, usedAt },
       waitMinutes: wait as Minutes,
       mostMinutes: (keepsMinutes === null ? null : Math.max(keepsMinutes, wait)) as Minutes | null,

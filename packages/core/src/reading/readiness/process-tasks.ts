@@ -13,19 +13,19 @@ const DAY = 24 * 60;
 
 /**
  * What the processes of something placed ask for before its days: all of those that are made beforehand, the first steps of the others where
- * somebody said so. Made for each day anew, unless it keeps: then once before the first.
+ *
+ * somebody said so.
  */
 export const processTasks = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly ReadyTask[] => {
     const { processes } = placement.content;
     if (!processes.some(({ when, stepsBefore }) => when === 'beforehand' || stepsBefore > 0)) return [];
-    return sessionsOf(placement, frame).flatMap((session, i, all) =>
+    return sessionsOf(placement, frame).flatMap((session) =>
       session.day.date < today
         ? []
-        : madeIn(look, session, frame.home).flatMap(({ process, recipe, children }): readonly ReadyTask[] => {
+        : madeIn(look, session, frame).flatMap(({ process, recipe, children }): readonly ReadyTask[] => {
             const part = partBefore(process, recipe);
             if (part === null || children.length === 0) return [];
-            if (keepsFrom(all[0]!, session, process, recipe) && i > 0) return [];
             return tasksOf(part, process, recipe, session, frame);
           }),
     );
@@ -37,10 +37,6 @@ const partBefore = ({ when, stepsBefore }: Process, recipe: Recipe): Recipe | nu
   if (when === 'beforehand' || stepsBefore >= Math.max(1, recipe.steps.length)) return recipe;
   return stepsBefore > 0 ? firstSteps(recipe, stepsBefore) : null;
 };
-
-// What is kneaded the evening before does not keep longer than to the next day.
-const keepsFrom = (first: Session, now: Session, { stepsBefore }: Process, { keepsDays }: Recipe): boolean =>
-  stepsBefore === 0 && (keepsDays === null || now.day.number - first.day.number < keepsDays);
 
 function tasksOf(
   part: Recipe,

@@ -32,8 +32,7 @@ const stepsText = computed(() => {
 });
 const placement = computed(() => props.thing.session.placement);
 const made = computed(() => {
-  const { placements, circles, frame } = reading.value;
-  return madeCards(store.book, props.thing.session, placements, circles, frame);
+  return madeCards(store.book, props.thing.session, reading.value);
 });
 const names = (children: readonly Child[]): string => children.map(({ name }) => name).join(', ');
 const isHere = (child: Child): boolean => props.here.some(({ id }) => id === child.id);

@@ -85,7 +85,7 @@ test('flat bread for the market day: put on it by a word, kneaded before the yar
   await mara.kept();
   await mara.press(inDay(1, 'Flat bread'));
   const made = await mara.textOf('[data-test="made"]');
-  expect(made).toContain('7 children × 1');
+  expect(made).toContain('7 children × 1 piece');
   expect(made).toContain('300 g Plain flour');
   expect(made).toContain('Own bowl of Tove, without gluten');
   expect(made).toContain('50 g Rice flour');

@@ -53,6 +53,7 @@ const READS_DAYS = [
   'packages/core/src/reading/forecast/',
   'packages/core/src/reading/house/',
   'packages/core/src/reading/order/',
+  'packages/core/src/reading/processes/',
   'packages/core/src/reading/answers/',
   'packages/core/src/reading/readiness/',
   'packages/core/src/reading/room/',

@@ -248,6 +248,16 @@ export class Visitor {
     await this.page.waitForFunction((gone) => !document.body.innerText.includes(gone), POLLING, text);
   }
 
+  /** The number that stands before a word of the page, as in “157 entries”. */
+  async countOf(word: string): Promise<number> {
+    const shown = await this.page.waitForFunction(
+      (wanted) => new RegExp(`(\\d+) ${wanted}`).exec(document.body.innerText)?.[1],
+      POLLING,
+      word,
+    );
+    return Number(await shown.jsonValue());
+  }
+
   async textOf(selector: string): Promise<string> {
     await this.find(selector);
     return this.page.$eval(selector, (element) => (element as HTMLElement).innerText);

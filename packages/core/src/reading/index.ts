@@ -118,6 +118,7 @@ export * from './kitchen/round.ts';
 export * from './kitchen/scale.ts';
 export * from './kitchen/swapped.ts';
 export * from './kitchen/timetable.ts';
+export { asVariant } from './kitchen/variant.ts';
 export * from './processes/cards.ts';
 export * from './processes/day-processes.ts';
 export * from './amounts/filling.ts';

@@ -188,6 +188,19 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
     <p v-if="isSketch(content)" class="soft">
       Still a sketch: a line is enough, and any part below is useful alone.
     </p>
+    <section v-if="isNewer && origin" class="library is-news" aria-label="What the library has anew">
+      <TapeLabel class="label">The library has a newer one</TapeLabel>
+      <ul>
+        <li v-for="field in differs" :key="field">
+          <label>
+            <input type="checkbox" :checked="isTaken(field)" @change.stop="toggle(field)" />
+            Take its {{ FIELD_NAMES[field] }}
+            <small v-if="copy && field in copy.over" class="soft">written over here</small>
+          </label>
+        </li>
+      </ul>
+      <v-btn class="is-side" size="small" @click="takeNewer">Take over what is ticked</v-btn>
+    </section>
     <div class="side-by-side">
       <LineField v-model="draft.content.title" label="Title" path="content.title" />
       <TextField v-model="draft.content.summary" label="In a sentence" path="content.summary" :rows="1" />
@@ -252,34 +265,19 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
     </details>
     <section ref="library" class="library" aria-label="The library" tabindex="-1">
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
-      <template v-if="isNewer && origin">
-        <TapeLabel class="label">The library has a newer one</TapeLabel>
-        <ul>
-          <li v-for="field in differs" :key="field">
-            <label>
-              <input type="checkbox" :checked="isTaken(field)" @change.stop="toggle(field)" />
-              Take its {{ FIELD_NAMES[field] }}
-              <small v-if="copy && field in copy.over" class="soft">written over here</small>
-            </label>
-          </li>
-        </ul>
-        <v-btn class="is-side" size="small" @click="takeNewer">Take over what is ticked</v-btn>
+      <template v-if="!origin">
+        <p class="soft">Written here; it is in no library yet.</p>
+        <v-btn class="is-side" size="small" @click="asNewEntry">Into the library</v-btn>
       </template>
-      <template v-else>
-        <template v-if="origin">
-          <p class="soft">
-            {{ differs.length ? `Differs from the library in ${told(differs)}.` : 'As the library has it.' }}
-          </p>
-          <span v-if="differs.length" class="acts">
-            <v-btn class="is-side" size="small" @click="alsoNextTime">Also for next time</v-btn>
-            <v-btn class="is-quiet" size="small" @click="asNewEntry">As a new entry</v-btn>
-            <v-btn class="is-quiet" size="small" @click="back">Back to the library’s</v-btn>
-          </span>
-        </template>
-        <template v-else>
-          <p class="soft">Written here; it is in no library yet.</p>
-          <v-btn class="is-side" size="small" @click="asNewEntry">Into the library</v-btn>
-        </template>
+      <template v-else-if="!isNewer">
+        <p class="soft">
+          {{ differs.length ? `Differs from the library in ${told(differs)}.` : 'As the library has it.' }}
+        </p>
+        <span v-if="differs.length" class="acts">
+          <v-btn class="is-side" size="small" @click="alsoNextTime">Also for next time</v-btn>
+          <v-btn class="is-quiet" size="small" @click="asNewEntry">As a new entry</v-btn>
+          <v-btn class="is-quiet" size="small" @click="back">Back to the library’s</v-btn>
+        </span>
       </template>
     </section>
   </FormSheet>
@@ -319,6 +317,10 @@ summary {
   gap: var(--gap-3);
   padding-top: var(--gap-3);
   border-top: 1px dashed var(--line);
+}
+.is-news {
+  padding: 0;
+  border: 0;
 }
 .library > .v-btn {
   justify-self: start;

@@ -3,15 +3,21 @@ import {
   factText,
   jotChanges,
   readLines,
+  recipeInPlan,
   spotKey,
   thingsOf,
   whereAt,
+  whereItFits,
   asksFirst,
   titleIn,
   type ChangeInput,
   type Jotting,
+  type PlacementId,
   type PutSpot,
+  type Recipe,
+  type RecipeId,
   type Suggestion,
+  type Where,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { newId } from '../state/api.ts';
@@ -77,7 +83,7 @@ const spot = computed(() =>
 );
 const found = useLibrary(() => ({
   words: first.value?.title ?? '',
-  kinds: ['activities'],
+  kinds: ['activities', 'recipes'],
 }));
 const offers = computed((): readonly Suggestion[] => {
   if (!isLooking.value || jottings.value.length > 1) return [];
@@ -86,8 +92,19 @@ const offers = computed((): readonly Suggestion[] => {
   const byId = new Map(suggestions.map((one) => [one.activity.id as string, one]));
   return found.value.flatMap(({ entity }) => byId.get(entity.id) ?? []).slice(0, OFFERED);
 });
+// What is mixed, cooked or shown stands in a plan by itself; it is asked for by a word.
+const RECIPES_OFFERED = 2;
+const recipes = computed((): readonly Recipe[] =>
+  isLooking.value && jottings.value.length === 1
+    ? found.value
+        .flatMap(({ entity }) => store.book.recipes[entity.id as RecipeId] ?? [])
+        .slice(0, RECIPES_OFFERED)
+    : [],
+);
 const own = computed(() => (jottings.value.length > 0 ? 1 : 0));
-const count = computed(() => own.value + offers.value.length);
+const count = computed(() => own.value + offers.value.length + recipes.value.length);
+const recipeAt = (index: number): Recipe | undefined =>
+  recipes.value[index - own.value - offers.value.length];
 
 function perform(changes: readonly ChangeInput[]): void {
   const result = store.perform([...changes]);
@@ -104,16 +121,23 @@ function pick({ activity }: Suggestion): void {
   const where = whereAt(props.spot, null, reading.value);
   const unitId = reading.value.frame.unit.id;
   const id = `put-${newId()}`;
-  perform([
-    { type: 'unit/place', id, unitId, activityId: activity.id, where },
-    ...(headings.value.length > 0
-      ? [{ type: 'unit/write-over' as const, placementId: id, part: { headings: headings.value } }]
-      : []),
-  ]);
+  perform([{ type: 'unit/place', id, unitId, activityId: activity.id, where }, ...counting(id)]);
+}
+// It counts for the heading under which it was written.
+const counting = (placementId: string): readonly ChangeInput[] =>
+  headings.value.length > 0
+    ? [{ type: 'unit/write-over', placementId, part: { headings: headings.value } }]
+    : [];
+function make(recipe: Recipe): void {
+  const where = whereAt(props.spot, null, reading.value) as Where;
+  const at = whereItFits(store.book, reading.value, recipe, where);
+  const id = `put-${newId()}` as PlacementId;
+  perform([recipeInPlan(recipe, reading.value.frame.unit.id, at, id), ...counting(id)]);
 }
 function take(index: number): void {
   if (index < own.value) write();
   else if (offers.value[index - own.value]) pick(offers.value[index - own.value]!);
+  else if (recipeAt(index)) make(recipeAt(index)!);
 }
 </script>
 
@@ -154,6 +178,10 @@ function take(index: number): void {
     <template v-else-if="offers[index - own]">
       {{ titleIn(offers[index - own]!.activity.content, reading.theme) }}
       <small>library · fits {{ offers[index - own]!.fits }}</small>
+    </template>
+    <template v-else-if="recipeAt(index)">
+      {{ recipeAt(index)!.title }}
+      <small>recipe · made with them</small>
     </template>
   </JotBox>
 </template>

@@ -1,12 +1,11 @@
-import { onceForAll, type Material, type Recipe } from '../../library/index.ts';
+import { onceForAll, type Material } from '../../library/index.ts';
 import { toNumber } from '../../measure/index.ts';
 import type { SupplyId } from '../../cupboard/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import type { PlannedMix } from '../kitchen/mixes.ts';
-import { asVariant } from '../kitchen/variant.ts';
-import type { Frame, Session } from '../plan/plan.ts';
+import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import type { Use } from './use.ts';
 
 /** What goes on one day into what is made in an activity, a use for each part of each bowl. */
@@ -30,39 +29,26 @@ function usesOfMix(made: MadeIn, mix: PlannedMix, session: Session): readonly Us
 }
 
 /**
- * What what is made in an activity brings along, for whoever asks what stands about: its parts, also those of the bowls of their own of
- * children of the home, and what it makes. Parts are there only for making it ready where it is not made with the children.
+ * What is made in an activity brings along, for whoever asks what stands about: what goes into each of its bowls, and what it makes. What goes
+ * in is there only for making it ready where it is not made with the children.
  */
-export const stuffMadeIn = answer((look, placement: Placement): readonly Material[] =>
-  placement.content.processes.flatMap(({ recipeId, variant, when, leaveOut }) => {
-    const written = look.one('recipes', recipeId);
-    if (!written) return [];
-    const recipe = asVariant(written, variant);
-    const left: readonly string[] = leaveOut;
-    const parts = recipe.ingredients
-      .filter(({ role }) => !left.includes(role))
-      .map(({ supplyId, amount }): Material => onceForAll(supplyId, amount));
+export const stuffMadeIn = answer((look, placement: Placement, frame: Frame): readonly Material[] => {
+  const made = sessionsOf(placement, frame)
+    .flatMap((session) => madeIn(look, session, frame))
+    .filter(({ children }) => children.length > 0);
+  const lines = made.flatMap((one) => {
+    const onlyPrep = one.process.when !== 'with-children';
+    const { makesId } = one.recipe;
     return [
-      ...[...parts, ...swappedIn(look, recipe)].map((line) => ({
-        ...line,
-        onlyPrep: when !== 'with-children',
-      })),
-      ...(recipe.makesId === null ? [] : [onceForAll(recipe.makesId, 1)]),
+      ...partsOf(one).map((id) => ({ ...onceForAll(id, 1), onlyPrep })),
+      ...(makesId === null ? [] : [onceForAll(makesId, 1)]),
     ];
-  }),
-);
+  });
+  return [...new Map(lines.map((line) => [`${line.supplyId} ${line.onlyPrep}`, line])).values()];
+});
 
-// What comes into the bowl of a child of the home.
-function swappedIn(look: Look, { swaps, ingredients }: Recipe): readonly Material[] {
-  if (!swaps.some(({ allergen }) => allergen !== null)) return [];
-  const declared = new Set(
-    Object.values(look.table('children')).flatMap(({ allergies }) =>
-      allergies.map(({ allergen }) => allergen as string),
-    ),
-  );
-  const there = new Set<SupplyId>(ingredients.map(({ supplyId }) => supplyId));
-  return swaps
-    .filter(({ allergen, insteadId }) => allergen !== null && insteadId !== null && declared.has(allergen))
-    .filter(({ insteadId }) => !there.has(insteadId!))
-    .map(({ insteadId }) => onceForAll(insteadId!, 1));
-}
+// What cannot be worked out brings along what is written down of it.
+const partsOf = ({ mixes, recipe }: MadeIn): readonly SupplyId[] =>
+  mixes.length === 0
+    ? recipe.ingredients.map(({ supplyId }) => supplyId)
+    : mixes.flatMap(({ scaled }) => scaled.portions.map(({ supply }) => supply.id));

@@ -60,15 +60,15 @@ function runsOf(look: Look, { placement, day }: Session, children: readonly Chil
 }
 
 /** What of a placement stands in the room while children are there: not what only makes it ready. */
-export const inRoomOf = answer((look, placement: Placement): readonly Material[] => {
-  const all = stuffOf(look, placement);
+export const inRoomOf = answer((look, placement: Placement, frame: Frame): readonly Material[] => {
+  const all = stuffOf(look, placement, frame);
   return all.some(({ onlyPrep }) => onlyPrep) ? all.filter(({ onlyPrep }) => !onlyPrep) : all;
 });
 
 /** What a placement needs, and what goes into what is made in it. */
-export const stuffOf = answer((look, placement: Placement): readonly Material[] => {
+export const stuffOf = answer((look, placement: Placement, frame: Frame): readonly Material[] => {
   const own = materialsOf(look, placement);
-  return placement.content.processes.length === 0 ? own : [...own, ...stuffMadeIn(look, placement)];
+  return placement.content.processes.length === 0 ? own : [...own, ...stuffMadeIn(look, placement, frame)];
 });
 
 /**

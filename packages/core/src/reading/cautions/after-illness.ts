@@ -43,7 +43,7 @@ export const illnessFindings = answerFlat(
     const days = sessions
       .filter(({ day, seats }) => last < day.date && today <= day.date && seats.length > 0)
       .map(({ day }) => day.number);
-    const shared = sharedIn(look, placement, last, today);
+    const shared = sharedIn(look, placement, frame, last, today);
     if (days.length === 0 || shared.length === 0) return [];
     return [
       {
@@ -65,9 +65,15 @@ export const illnessFindings = answerFlat(
 );
 
 // What hands share and cannot be wiped: fillers, doughs and mixes; what was made since is another one.
-function sharedIn(look: Look, placement: Placement, ill: PlainDay, today: PlainDay): readonly Supply[] {
+function sharedIn(
+  look: Look,
+  placement: Placement,
+  frame: Frame,
+  ill: PlainDay,
+  today: PlainDay,
+): readonly Supply[] {
   const products = recipesByProduct(look.table('recipes'));
-  return unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
+  return unique(inRoomOf(look, placement, frame).map(({ supplyId }) => supplyId)).flatMap((id) => {
     const supply = look.one('supplies', id);
     const recipe = products.get(id);
     if (!supply || !(supply.category === 'made' || recipe || isFiller(supply))) return [];

@@ -30,7 +30,7 @@ export interface AllergenMeeting {
  */
 export const allergenMeetings = answer(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly AllergenMeeting[] => {
-    const risks = lookedAt(look, placement).flatMap((supplyId) => {
+    const risks = lookedAt(look, placement, frame).flatMap((supplyId) => {
       const supply = thingOf(look, supplyId);
       return supply ? [...allergensOf(supply)].map((allergen) => ({ supply, allergen })) : [];
     });
@@ -59,10 +59,10 @@ export const allergenMeetings = answer(
 );
 
 // What goes into what is made in it speaks for what that makes.
-function lookedAt(look: Look, placement: Placement): readonly string[] {
+function lookedAt(look: Look, placement: Placement, frame: Frame): readonly string[] {
   const { processes } = placement.content;
   const made = new Set(processes.map(({ recipeId }) => look.one('recipes', recipeId)?.makesId));
-  const ids = unique(stuffOf(look, placement).map(({ supplyId }) => supplyId));
+  const ids = unique(stuffOf(look, placement, frame).map(({ supplyId }) => supplyId));
   return made.size === 0 ? ids : ids.filter((id) => !made.has(id));
 }
 

@@ -15,7 +15,7 @@ interface BrokenUse {
 
 const brokenIn = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly BrokenUse[] => {
-    const ids = unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId));
+    const ids = unique(inRoomOf(look, placement, frame).map(({ supplyId }) => supplyId));
     const broken = ids.flatMap((id) => look.one('supplies', id) ?? []).filter((one) => one.broken !== null);
     if (broken.length === 0) return [];
     const days = sessionsOf(placement, frame)

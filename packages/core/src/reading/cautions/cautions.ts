@@ -64,7 +64,9 @@ export function settingOf(look: Look, placement: Placement, frame: Frame): Omit<
   return {
     mode: placement.content.mode,
     led: (lead) => isLed(placement, frame, lead),
-    beside: inRoomOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId)?.properties ?? []),
+    beside: inRoomOf(look, placement, frame).flatMap(
+      ({ supplyId }) => thingOf(look, supplyId)?.properties ?? [],
+    ),
     outdoors: corner?.outdoors === true || placement.content.place === 'outdoors',
     whereSomebodySleeps: corner?.sleptIn === true,
   };
@@ -81,8 +83,12 @@ const cornerOf = (look: Look, { where }: Placement): Corner | null =>
   where.kind === 'corner' ? look.one('corners', where.cornerId) : null;
 
 // What is out: what the placement takes, and where somebody sleeps also what stands there for good.
-function outAt(look: Look, placement: Placement): readonly Pick<Material, 'supplyId' | 'versionIds'>[] {
-  const lines = inRoomOf(look, placement);
+function outAt(
+  look: Look,
+  placement: Placement,
+  frame: Frame,
+): readonly Pick<Material, 'supplyId' | 'versionIds'>[] {
+  const lines = inRoomOf(look, placement, frame);
   const corner = cornerOf(look, placement);
   if (!corner?.sleptIn) return lines;
   return [
@@ -95,7 +101,7 @@ const whoIs = (child: Child, date: PlainDay): Who => ({ child, months: ageOn(chi
 
 // Of one placement. A child without a version does not get the thing: it is kept out of its reach, which is told by itself.
 const meetingsOf = answerFlat((look, placement: Placement, frame: Frame): readonly Meeting[] => {
-  const lines = outAt(look, placement).flatMap((line) => {
+  const lines = outAt(look, placement, frame).flatMap((line) => {
     const supply = thingOf(look, line.supplyId);
     return supply && rulesFor(supply).length > 0 ? [{ line, supply }] : [];
   });

@@ -20,7 +20,9 @@ export const coolingFindings = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly Finding[] => {
     const products = recipesByProduct(look.table('recipes'));
     if (products.size === 0) return [];
-    const recipes = unique(stuffOf(look, placement).flatMap(({ supplyId }) => products.get(supplyId) ?? []));
+    const recipes = unique(
+      stuffOf(look, placement, frame).flatMap(({ supplyId }) => products.get(supplyId) ?? []),
+    );
     const hot = recipes.filter((recipe) => recipe.cooked && !saysHowLongItCools(recipe));
     if (hot.length === 0) return [];
     const days = sessionsOf(placement, frame)

@@ -35,7 +35,7 @@ export const eatenFindings = answerFlat(
       .map(({ day }) => day.number);
     if (days.length === 0) return [];
     const things = [
-      ...new Set(stuffOf(look, placement).flatMap(({ supplyId }) => thingOf(look, supplyId) ?? [])),
+      ...new Set(stuffOf(look, placement, frame).flatMap(({ supplyId }) => thingOf(look, supplyId) ?? [])),
     ];
     const those = (verdict: Verdict) => things.filter((one) => verdictOn(one) === verdict);
     const base = { rule: 'eaten', row: 53, days, ...aboutPlacement(placement) } as const;

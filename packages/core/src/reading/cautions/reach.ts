@@ -32,7 +32,7 @@ export interface OutOfReach {
  */
 export const outOfReach = answerFlat((look, placement: Placement, frame: Frame): readonly OutOfReach[] => {
   const where = settingOf(look, placement, frame);
-  const ids = unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId));
+  const ids = unique(inRoomOf(look, placement, frame).map(({ supplyId }) => supplyId));
   return ids.flatMap((id): OutOfReach[] => {
     const supply = thingOf(look, id);
     if (!supply || (rulesFor(supply).length === 0 && !supply.set?.outOfReach)) return [];
@@ -169,7 +169,7 @@ function groupFinding(look: Look, placement: Placement, kept: readonly OutOfReac
 
 // On some day, as it is meant for its version.
 function getsIt(look: Look, child: Child, { supply, placement }: OutOfReach, frame: Frame): boolean {
-  const lines = inRoomOf(look, placement).filter(({ supplyId }) => supplyId === supply.id);
+  const lines = inRoomOf(look, placement, frame).filter(({ supplyId }) => supplyId === supply.id);
   return sessionsOf(placement, frame).some(({ seats }) =>
     seats.some(
       ({ child: one, version }) =>

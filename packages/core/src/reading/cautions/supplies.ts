@@ -40,7 +40,7 @@ const usedBy = answerFlat((look, placement: Placement, frame: Frame, today: Plai
     allergies.some(({ allergen }) => isOwnAllergen(allergen)),
   );
   const days = sessions.map(({ day }) => day.number);
-  return unique(inRoomOf(look, placement).map(({ supplyId }) => supplyId)).flatMap((id) => {
+  return unique(inRoomOf(look, placement, frame).map(({ supplyId }) => supplyId)).flatMap((id) => {
     const supply = thingOf(look, id);
     return supply ? [{ supply, placement, children, withOwn, days }] : [];
   });

@@ -3,6 +3,7 @@ import type { Child, Home } from '../../house/index.ts';
 import { yieldOf, type Process, type Recipe } from '../../library/index.ts';
 import { formatQuantity, fractionText, quantity } from '../../measure/index.ts';
 import { answer } from '../ground/answer.ts';
+import { counted } from '../ground/finding.ts';
 import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
 import { suppliesAsMade } from './inherit.ts';
 import { mixesFor, type MixOrder, type PlannedMix } from './mixes.ts';
@@ -92,7 +93,9 @@ function howMany(process: Process, recipe: Recipe, children: number, home: Home)
   const again = process.repeats > 1 ? `, ${process.repeats} times` : '';
   if (process.for === 'child') {
     const { amount, unit } = shareOf(process, recipe, home);
-    return `${children} ${children === 1 ? 'child' : 'children'} × ${formatQuantity(quantity(amount, unit), home.units)}${again}`;
+    const each =
+      unit === 'piece' ? counted(amount, 'piece') : formatQuantity(quantity(amount, unit), home.units);
+    return `${counted(children, 'child', 'children')} × ${each}${again}`;
   }
   const { batches, groups } = process;
   const each = `${fractionText(batches)} ${batches > 1 ? 'batches' : 'batch'}`;

@@ -29,7 +29,7 @@ export interface BowlCard {
 export interface MadeCard {
   readonly key: string;
   readonly title: string;
-  /** `7 children × 1 piece`. */
+  /** `7 children × 1 piece`, or why it cannot be worked out. */
   readonly how: string;
   /** `09:40, 20 min: Mix and knead. It waits until 10:40.`; for what is made beforehand, when that is. */
   readonly steps: readonly string[];

@@ -136,7 +136,7 @@ describe('a recipe stands in a plan by itself', () => {
         lines.find(({ supply }) => supply.id === 'maize')!,
         'metric',
       )[0],
-    ).toBe('Flat bread, Day 2: Flat bread, 7 children × 1, the own bowl of tove → 50 g');
+    ).toBe('Flat bread, Day 2: Flat bread, 7 children × 1 piece, the own bowl of tove → 50 g');
   });
   test('gluten beside a bowl of its own is a care that says so; without a swap it stops', () => {
     const [care] = told(bookWith(bread('table')), 'allergen');

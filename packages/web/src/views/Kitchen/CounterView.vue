@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  asVariant,
   counterFor,
   homeOf,
   RECIPE_KINDS,
@@ -49,10 +50,20 @@ const groups = computed(() =>
     }))
     .filter((group) => group.recipes.length > 0),
 );
-const recipe = computed(
+const written = computed(
   (): Recipe | null =>
     store.book.recipes[String(route.params.recipeId) as RecipeId] ?? recipes.value[0] ?? null,
 );
+// One of its variants is a recipe of its own to whoever measures it out; another recipe begins as it is written.
+const variant = ref<string | null>(null);
+watch(
+  () => written.value?.id,
+  () => (variant.value = null),
+);
+const variants = computed(() =>
+  (written.value?.variants ?? []).map(({ id, name }) => ({ title: name, value: id })),
+);
+const recipe = computed(() => written.value && asVariant(written.value, variant.value));
 // Who is here today: the usual first guess, and whose allergies count.
 const here = useHere();
 const order = ref<KitchenOrder>(startingOrder(home.value, here.value, route.query, null, recipe.value));
@@ -124,7 +135,7 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
           v-for="one in group.recipes"
           :key="one.id"
           type="button"
-          :aria-current="one === recipe ? 'true' : undefined"
+          :aria-current="one.id === recipe.id ? 'true' : undefined"
           @click="openById(one.id)"
         >
           {{ one.title }}
@@ -132,6 +143,15 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
       </div>
     </nav>
     <div class="work">
+      <div v-if="variants.length" class="variant">
+        <ChoiceField
+          v-model="variant"
+          label="Variant"
+          path="variant"
+          none="as it is written"
+          :options="variants"
+        />
+      </div>
       <OrderBar v-model="order" :recipe="recipe" :children="here" />
       <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
       <div class="columns">
@@ -169,9 +189,15 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
   display: none;
 }
 nav {
+  position: sticky;
+  top: 0;
   display: grid;
   gap: var(--gap-1);
   align-content: start;
+  align-self: start;
+  max-height: calc(100vh - 90px);
+  padding-top: var(--gap-2);
+  overflow: auto;
 }
 h3 {
   margin: var(--gap-3) 0 var(--gap-1);

@@ -21,7 +21,7 @@ const keeps = computed(() => {
       ? 'No limit is written.'
       : keepsDays === 0
         ? 'Used on the day.'
-        : `Keeps ${keepsDays} days.`;
+        : `Keeps ${keepsDays} ${keepsDays === 1 ? 'day' : 'days'}.`;
   return `${days} ${keptHow}`.trim();
 });
 </script>

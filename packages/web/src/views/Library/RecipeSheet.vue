@@ -33,6 +33,8 @@ import { copyText, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { formOf } from '../../state/entity-form.ts';
 import { supplyOptions } from '../../state/options.ts';
+import AlsoRows from './AlsoRows.vue';
+import VariantRows from './VariantRows.vue';
 
 // What is typed is read by the schema when it is kept: ids and minutes are plain until then.
 
@@ -210,14 +212,14 @@ async function asText(): Promise<void> {
       <div v-if="row.waitMinutes" class="side-by-side">
         <NumberField
           v-model="row.mostWaitMinutes"
-          label="At most"
+          label="Waits at most"
           suffix="min"
           :path="`${path}.mostWaitMinutes`"
           empty-is-null
         />
         <ChoiceField
           v-model="row.waitsIn"
-          label="In the"
+          label="Waits in the"
           none="anywhere"
           :path="`${path}.waitsIn`"
           :options="WAITING_PLACES"
@@ -271,80 +273,10 @@ async function asText(): Promise<void> {
         />
         <NumberField v-model="row.times" label="Times as much" :path="`${path}.times`" />
       </div>
-      <RowsField
-        v-slot="{ row: other, path: otherPath }"
-        v-model="row.also"
-        label="Then also"
-        :path="`${path}.also`"
-        one="Other amount"
-        :blank="() => ({ supplyId: '' as never, times: 1 })"
-      >
-        <div class="side-by-side">
-          <ChoiceField
-            v-model="other.supplyId"
-            label="Of"
-            :path="`${otherPath}.supplyId`"
-            :options="supplies"
-          />
-          <NumberField v-model="other.times" label="Times as much" :path="`${otherPath}.times`" />
-        </div>
-      </RowsField>
+      <AlsoRows v-model="row.also" :path="`${path}.also`" :supplies="supplies" />
       <LineField v-model="row.how" label="How" :path="`${path}.how`" />
     </RowsField>
-    <RowsField
-      v-slot="{ row, path }"
-      v-model="draft.variants"
-      label="Variants"
-      path="variants"
-      one="Variant"
-      :blank="() => ({ id: newId().slice(0, 10), name: '', changes: [], also: [] })"
-    >
-      <LineField v-model="row.name" label="Called" :path="`${path}.name`" />
-      <RowsField
-        v-slot="{ row: change, path: changePath }"
-        v-model="row.changes"
-        label="Other things"
-        :path="`${path}.changes`"
-        one="Change"
-        :blank="() => ({ supplyId: '' as never, part: 1, insteadId: null, times: 1 })"
-      >
-        <div class="side-by-side">
-          <ChoiceField
-            v-model="change.supplyId"
-            label="Of"
-            :path="`${changePath}.supplyId`"
-            :options="supplies"
-          />
-          <NumberField v-model="change.part" label="So much of it (1 is all)" :path="`${changePath}.part`" />
-          <ChoiceField
-            v-model="change.insteadId"
-            label="Is"
-            none="left out"
-            :path="`${changePath}.insteadId`"
-            :options="supplies"
-          />
-          <NumberField v-model="change.times" label="Times as much" :path="`${changePath}.times`" />
-        </div>
-      </RowsField>
-      <RowsField
-        v-slot="{ row: other, path: otherPath }"
-        v-model="row.also"
-        label="Then also"
-        :path="`${path}.also`"
-        one="Other amount"
-        :blank="() => ({ supplyId: '' as never, times: 1 })"
-      >
-        <div class="side-by-side">
-          <ChoiceField
-            v-model="other.supplyId"
-            label="Of"
-            :path="`${otherPath}.supplyId`"
-            :options="supplies"
-          />
-          <NumberField v-model="other.times" label="Times as much" :path="`${otherPath}.times`" />
-        </div>
-      </RowsField>
-    </RowsField>
+    <VariantRows v-model="draft.variants" :supplies="supplies" />
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />
       <ChoiceField

@@ -45,9 +45,10 @@ test('how something went is said in one touch, corrected by another, and more be
   await mara.press('[aria-label="Bo Marsh: Lost them"]');
   await mara.pressText('It was a test');
   await mara.find('[data-test="test-picture"]');
-  const [first, second] = await mara.page.$$('input[type="number"]');
+  const [first, second] = await mara.page.$$('[data-test="result"] input');
   await first!.type('12');
   await second!.type('7.5');
+  await mara.strike('Tab');
   await mara.sees('the first way: 12 s');
   await mara.press('button[form="record-sheet"]');
   await mara.page.waitForFunction(() => !document.querySelector('[data-test="test-picture"]'));

@@ -14,7 +14,8 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('children', 'allergies[].words', 'asthma.words', 'helps[].kind', 'notes'),
     ...of('recipes', 'ingredients[].goesIn', 'ingredients[].bagged', 'ingredients[].feelFor', 'swaps[].how'),
     ...of('songs', 'voice', 'source'),
-    ...of('observations', 'keptIn', 'about', 'measures', 'stages[].sign'),
+    'observations.keptIn',
+    ...of('watchPatterns', 'about', 'measures', 'stages[].sign'),
     ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),
     ...of('batches', 'unit', 'keptHow', 'found', 'note'),
     ...of('letters', 'subject', 'text', 'to'),
@@ -61,19 +62,10 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   'looking back, and knowing each child': [
     ...of('children', 'likes', 'wontTouch'),
     ...of('sightings', 'seen', 'measured'),
-    ...of(
-      'records',
-      'unitId',
-      'placementId',
-      'day',
-      'unfinished',
-      'versionId',
-      'note',
-      'test',
-      'test.measure',
-    ),
-    ...of('records.test', 'tries', 'tries[].label', 'tries[].result'),
-    ...of('records.test', 'guesses', 'guesses[].childId', 'guesses[].tryIndex'),
+    ...of('records', 'unitId', 'placementId', 'day', 'unfinished', 'versionId', 'note', 'test'),
+    // Read by whoever tried: its lists are gone through alike.
+    ...of('records.test.groups[]', 'group', 'results', 'tryIndex'),
+    ...of('records.test.own[]', 'childId', 'results', 'tryIndex'),
   ],
 };
 

@@ -34,11 +34,21 @@ const TOLD: readonly (readonly [
     {
       note: 'Which one falls the slowest?',
       test: {
+        question: 'Which one takes longest to come down?',
         measure: 'seconds',
+        by: 'child',
         tries: [
-          { label: 'scarf', result: 3 },
-          { label: 'block', result: 0.5 },
-          { label: 'paper kite', result: 4.5 },
+          { label: 'scarf', result: null },
+          { label: 'block', result: null },
+          { label: 'feather', result: null },
+        ],
+        own: [
+          { childId: 'noor', tryIndex: 0, results: [3, 2.5] },
+          { childId: 'bo', tryIndex: 0, results: [3.5] },
+          { childId: 'noor', tryIndex: 1, results: [0.5] },
+          { childId: 'juno', tryIndex: 1, results: [0.6] },
+          { childId: 'bo', tryIndex: 2, results: [4.5, 5] },
+          { childId: 'juno', tryIndex: 2, results: [3.8] },
         ],
         guesses: [
           { childId: 'noor', tryIndex: 0 },

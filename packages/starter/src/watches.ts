@@ -90,6 +90,36 @@ export const WATCH_PATTERNS: readonly Pattern[] = [
       ['Dry', 7, 20, 'The open one is empty.', { ...WINDOW, look: { kind: 'every', days: 2 } }],
     ),
   },
+  {
+    id: 'caterpillars-that-change',
+    title: 'Caterpillars that change',
+    about:
+      'A few of one kind, from a breeder or from their own plant, in an airy net. They go free where they came from.',
+    measures: ['count', 'height'],
+    living: true,
+    care: 'Fresh leaves of their own plant, droppings out, net closed. Only looked at, not held.',
+    planB: 'Look for eggs and bitten leaves outside, and draw the four stages from that.',
+    stages: stages(
+      ['They eat', 5, 12, 'They are longer than yesterday.'],
+      ['They hang', 2, 4, 'One hangs head down and does not eat any more.'],
+      ['They change', 8, 16, 'The skin is hard and still.', { look: { kind: 'every', days: 2 } }],
+      ['To set free', 1, 3, 'Wings are dry and open and close.', { fullHouse: true }],
+    ),
+  },
+  {
+    id: 'snails-for-a-week',
+    title: 'Snails as guests',
+    about: 'Two or three from the yard, in a big jar with earth and air. Hands are washed after each visit.',
+    measures: ['count'],
+    living: true,
+    care: 'Damp earth, a slice of cucumber, the lid with holes closed. Wash hands.',
+    planB: 'After rain look under boards in the yard, and follow a trail.',
+    stages: stages(
+      ['Settling in', 1, 2, 'One shows its feelers.'],
+      ['At home', 4, 6, 'There are trails on the glass.'],
+      ['To set free', 1, 2, 'The week is over: back to where they came from.', { fullHouse: true }],
+    ),
+  },
 ];
 
 type SightingInput = Extract<ChangeInput, { type: 'watch/record' }>['sighting'];
@@ -119,6 +149,7 @@ export function demoWatch(): ChangeInput[][] {
         observation: {
           id: 'watch-sunflower',
           unitId: 'unit-post',
+          patternId: sunflower!.id,
           title,
           about,
           measures,
@@ -132,6 +163,7 @@ export function demoWatch(): ChangeInput[][] {
         observation: {
           id: 'watch-salt',
           unitId: 'unit-kites',
+          patternId: salt!.id,
           title: salt!.title,
           about: salt!.about,
           measures: salt!.measures,

@@ -2,7 +2,13 @@ import { z } from 'zod';
 import { instantSchema } from '../calendar/index.ts';
 import { childIdSchema } from '../house/index.ts';
 import { entityKind } from '../kind/index.ts';
-import { versionIdSchema } from '../library/index.ts';
+import {
+  MOST_WAYS,
+  resultSchema,
+  testBySchema,
+  testMeasureSchema,
+  versionIdSchema,
+} from '../library/index.ts';
 import { lineSchema, textSchema, versionSchema } from '../measure/index.ts';
 import { dayNumberSchema, placementIdSchema, unitIdSchema } from '../unit/index.ts';
 
@@ -16,36 +22,45 @@ export const OUTCOMES = {
 export type DoneOutcome = keyof typeof OUTCOMES;
 const outcomeSchema = z.enum(Object.keys(OUTCOMES) as [DoneOutcome, ...DoneOutcome[]], 'Say how it went');
 
-/** What a test was measured by. */
-export const TEST_MEASURES = {
-  seconds: { name: 'Time', unit: 's' },
-  cm: { name: 'Distance', unit: 'cm' },
-  count: { name: 'Count', unit: '' },
-  'yes-no': { name: 'Yes or no', unit: '' },
-} as const;
-export type TestMeasure = keyof typeof TEST_MEASURES;
+/** The most values of one kind in a test: sixty children, eight ways. */
+const MOST_RESULTS = 480;
+const wayIndexSchema = z
+  .int('A whole number is needed here')
+  .min(0)
+  .max(MOST_WAYS - 1);
+const resultsSchema = z.array(resultSchema).min(1, 'At least one').max(10, 'At most 10');
 
-/** A real test: one thing was changed from try to try, each child guessed which try has the most, and it was measured. */
+/** A real test: one thing was changed from way to way, each child guessed which has the most, and it was measured. */
 export const testResultSchema = z.object({
-  measure: z.enum(Object.keys(TEST_MEASURES) as [TestMeasure, ...TestMeasure[]], 'Say what was measured'),
-  /** What was different in each try, and what came out: yes is 1, no is 0. */
+  question: textSchema.default(''),
+  measure: testMeasureSchema,
+  /** Who tried: a result for all stands with its way, results of children and groups by themselves. */
+  by: testBySchema.default('all'),
+  /** What was different in each way, and what came out where all tried together. */
   tries: z
+    .array(z.object({ label: lineSchema, result: resultSchema.nullable() }))
+    .min(1, 'A test has at least one try')
+    .max(MOST_WAYS, 'At most eight tries'),
+  /** For which way each child guessed; the way by its place in the list, from 0. */
+  guesses: z
+    .array(z.object({ childId: childIdSchema, tryIndex: wayIndexSchema }))
+    .max(60)
+    .default([]),
+  /** What came out for each child: as often as it tried. */
+  own: z
+    .array(z.object({ childId: childIdSchema, tryIndex: wayIndexSchema, results: resultsSchema }))
+    .max(MOST_RESULTS)
+    .default([]),
+  /** What came out for each group, counted from 1. */
+  groups: z
     .array(
       z.object({
-        label: lineSchema,
-        result: z
-          .number('A number is needed here')
-          .min(0, 'This cannot be below zero')
-          .max(1_000_000)
-          .nullable(),
+        group: z.int('A whole number is needed here').min(1, 'Groups count from 1').max(12, 'At most 12'),
+        tryIndex: wayIndexSchema,
+        results: resultsSchema,
       }),
     )
-    .min(1, 'A test has at least one try')
-    .max(8, 'At most eight tries'),
-  /** For which try each child guessed; the try by its place in the list, from 0. */
-  guesses: z
-    .array(z.object({ childId: childIdSchema, tryIndex: z.int().min(0).max(7) }))
-    .max(60)
+    .max(MOST_RESULTS)
     .default([]),
 });
 export type TestResult = z.infer<typeof testResultSchema>;

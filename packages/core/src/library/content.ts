@@ -6,6 +6,7 @@ import { idOf } from '../kind/index.ts';
 import { amountSchema, idSchema, lineSchema, pictureSchema, textSchema } from '../measure/index.ts';
 import { processSchema } from './process.ts';
 import { thingRoleSchema } from './role.ts';
+import { plannedTestSchema } from './test.ts';
 import { headingKeySchema, rungSchema, skillIdSchema } from '../skills/index.ts';
 
 /** How an activity is run, and what that means in the room. */
@@ -89,6 +90,7 @@ export const CONTENT_COUNTS = {
   kinds: "for each kind of the theme's things",
   stages: "for each of the theme's things in their order",
   'letters-of-things': "times the letters of the theme's things",
+  tries: 'for each try of its test',
 } as const;
 export type ContentCount = keyof typeof CONTENT_COUNTS;
 
@@ -267,6 +269,8 @@ const FIELDS = {
   prep: z.array(prepTaskSchema).max(20, 'At most 20').default([]),
   /** What is mixed, cooked, frozen or shown in it, by recipes. */
   processes: z.array(processSchema).max(6, 'At most 6').default([]),
+  /** Something that is guessed, tried and measured; null where it is no test. */
+  test: plannedTestSchema.nullable().default(null),
   comesAfter: z.array(comesAfterSchema).max(10, 'At most 10').default([]),
   /** What it makes that other activities use, and how long that takes to dry, set or freeze. */
   makes: wordsSchema,

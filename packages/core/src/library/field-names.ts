@@ -16,6 +16,7 @@ export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   steps: 'steps',
   prep: 'what is made ready',
   processes: 'what is made by a recipe',
+  test: 'the test',
   comesAfter: 'what comes before',
   makes: 'what it makes',
   makesAfterHours: 'when what it makes is ready',

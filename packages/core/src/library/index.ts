@@ -8,3 +8,4 @@ export * from './recipe.ts';
 export * from './role.ts';
 export * from './slots.ts';
 export * from './song.ts';
+export * from './test.ts';

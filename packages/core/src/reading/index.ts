@@ -134,6 +134,7 @@ export * from './kitchen/counter.ts';
 export * from './forecast/crossing.ts';
 export { stageDueText, type Forecast, type LookDay, type StageForecast } from './forecast/forecast.ts';
 export { needsOfStage, type StageNeed } from './readiness/watch-tasks.ts';
+export { learnedOf, stageAsLearned, type LearnedStage } from './forecast/learned.ts';
 export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';
 export {
   dayPlanOf,
@@ -146,5 +147,6 @@ export {
 } from './room/day-plan.ts';
 export { inTheRoom, whoIsHere, type HereRow, type HereState } from './room/here.ts';
 export { keepsakesOf, type KeepsakeState, type Lacking } from './room/keepsakes.ts';
+export { isTold, outcomeOf, testToBegin, type TestOutcome, type WayOutcome } from './room/test-outcome.ts';
 export { stationsOf, type Station } from './room/stations.ts';
 export { splitByAge, suggestLeads, type LeadIdea } from './room/suggest-leads.ts';

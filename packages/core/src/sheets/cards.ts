@@ -14,7 +14,7 @@ import {
 } from '../reading/index.ts';
 import { doesText, runsHow, type ActivityContent } from '../library/index.ts';
 import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
-import { cautionsFor, madeParts } from './day-sheet.ts';
+import { cautionsFor, madeParts, testParts } from './day-sheet.ts';
 import { caution, pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
 
 function daysText(placement: Placement): string {
@@ -75,6 +75,7 @@ export const cornerCards = (book: Book, reading: Reading): readonly PrintedPage[
           ...allCautions(placement, book, reading),
           ...versionsOf(placement, reading),
           ...howParts(content),
+          ...testParts(content, reading),
           ...under('Things', thingsOf(placement, book, reading)),
         ],
       },

@@ -1,7 +1,7 @@
 import type { Book } from '../book/index.ts';
 import { formatDay, formatMinutes } from '../calendar/index.ts';
 import type { Child } from '../house/index.ts';
-import { doesText } from '../library/index.ts';
+import { doesText, testLines, type ActivityContent } from '../library/index.ts';
 import {
   CAUTION_LINE,
   dayPlanOf,
@@ -64,6 +64,7 @@ function thingParts(
     ...(led.length > 0 ? [text(led.join('; '))] : []),
     ...cautionsFor(reading.headsUps, placement.id, day),
     ...madeParts(book, session, reading),
+    ...testParts(placement.content, reading),
     ...pairsOf([
       ...groups
         .filter(({ children }) => children.length > 0)
@@ -81,6 +82,10 @@ function thingParts(
     ]),
   ];
 }
+
+/** A planned test in lines. */
+export const testParts = ({ test }: ActivityContent, { frame }: Reading): readonly PrintedPart[] =>
+  test === null ? [] : testLines(test, frame.home.units).map((line) => text(line));
 
 /** What is made in something on a day: its bowls, and its steps by the clock. */
 export const madeParts = (book: Book, session: Session, reading: Reading): readonly PrintedPart[] =>

@@ -6,6 +6,30 @@ import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/inde
 import { unitIdSchema } from '../unit/index.ts';
 import { WATCH_MEASURES, watchFields, watchMeasureSchema } from './stage.ts';
 
+/** How many a living thing may be. */
+const MOST_LIVING = 100_000;
+const headsSchema = z
+  .int('A whole number is needed here')
+  .min(0, 'This cannot be below zero')
+  .max(MOST_LIVING, `At most ${MOST_LIVING}`);
+
+/** Something that has not come yet: when it is expected, until when it has to be ordered, and how it comes. It is over when it is here. */
+export const awaitedSchema = z
+  .object({
+    from: plainDaySchema,
+    to: plainDaySchema,
+    orderBy: plainDaySchema.nullable().default(null),
+    ordered: z.boolean().default(false),
+    /** `by post`, `from the beekeeper`. */
+    how: textSchema.default(''),
+  })
+  .refine(({ from, to }) => from <= to, { path: ['to'], message: 'The last day lies before the first' })
+  .refine(({ orderBy, to }) => orderBy === null || orderBy <= to, {
+    path: ['orderBy'],
+    message: 'It would come before it is ordered',
+  });
+export type Awaited = z.infer<typeof awaitedSchema>;
+
 export const observationIdSchema = idOf('observations').brand<'ObservationId'>();
 export type ObservationId = z.infer<typeof observationIdSchema>;
 
@@ -16,7 +40,13 @@ export const observationSchema = z.object({
   /** The unit that started it: it goes on when that one ends. */
   unitId: unitIdSchema,
   ...watchFields,
+  /** The pattern that it was made from: what it takes teaches the next one. */
+  patternId: idOf('watchPatterns').nullable().default(null),
+  /** The day on which it began or is to begin; of what is awaited, the first on which it may come. */
   startedOn: plainDaySchema,
+  awaited: awaitedSchema.nullable().default(null),
+  /** Of something alive, how many at the beginning. */
+  heads: headsSchema.nullable().default(null),
   /** Where it stands, in the home's own words. */
   keptIn: lineSchema.nullable().default(null),
   /** Given up or finished; null while it goes on. */
@@ -47,13 +77,22 @@ const SIGHTING = {
   stageId: idSchema.nullable().default(null),
   seen: textSchema.default(''),
   measured: z.array(measuredSchema).max(4, 'At most 4').default([]),
+  /** Of something alive, how many were lost, and how many were set free. */
+  lost: headsSchema.default(0),
+  setFree: headsSchema.default(0),
 };
 
 const isSomething = (sighting: {
   stageId: string | null;
   seen: string;
   measured: readonly unknown[];
-}): boolean => sighting.stageId !== null || sighting.seen !== '' || sighting.measured.length > 0;
+  lost: number;
+  setFree: number;
+}): boolean =>
+  sighting.stageId !== null ||
+  sighting.seen !== '' ||
+  sighting.measured.length > 0 ||
+  sighting.lost + sighting.setFree > 0;
 const NOTHING = { path: ['seen'], message: 'Say what was seen, measure something, or choose a stage' };
 
 /** What somebody saw, as it is told. */

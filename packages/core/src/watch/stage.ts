@@ -85,6 +85,14 @@ export const watchFields = {
   about: textSchema.default(''),
   measures: z.array(watchMeasureSchema).max(4).default([]),
   stages: z.array(watchStageSchema).min(1, 'It has at least one stage').max(12, 'At most 12 stages'),
+  /** Alive: it is counted, looked after on closed days too, and set free. */
+  living: z.boolean().default(false),
+  /** What it needs on each day on which it is looked at. */
+  care: textSchema.default(''),
+  /** Who looks on closed days, or what it does without: `takes it home`, `a wet sponge lasts two days`. */
+  closedDays: textSchema.default(''),
+  /** What is done when nothing comes of it. */
+  planB: textSchema.default(''),
 };
 
 /** Something to watch, kept for next time. */

@@ -398,7 +398,7 @@ describe('migrations', () => {
     const random = seeded(KINDS.indexOf(kind) + 7);
     const keys = (await knex.raw(`PRAGMA foreign_key_list(${codecOf(kind).table})`)) as ForeignKey[];
     const declared = new Set(keys.map(({ from, table }) => `${from} → ${table}`));
-    const wanted = Array.from({ length: 20 }, () => anyEntity(kind, random)).flatMap((entity) =>
+    const wanted = Array.from({ length: 60 }, () => anyEntity(kind, random)).flatMap((entity) =>
       referencesOf(kind, entity as never).flatMap(({ path, target }) => {
         // What stands inside a JSON column is the core's to check.
         const row = Object.entries(codecOf(kind).toRow(withAt(entity, path, 'the-one')));

@@ -35,6 +35,14 @@ export const SET_UPS: readonly StarterActivity[] = [
         ['wooden-blocks', 1, 'all', 'day'],
         ['masking-tape', 2000, 'all', 'span', 'none', 'v3'],
       ],
+      test: {
+        question: 'From which height does the car roll furthest?',
+        changed: 'how many blocks the ramp leans on',
+        ways: [{ label: 'one block' }, { label: 'two blocks' }, { label: 'three blocks' }],
+        measure: 'cm',
+        by: 'group',
+        tries: 2,
+      },
       steps: ['Tape the start line.', 'Lean one ramp on two blocks.', 'Keep the fan on the high shelf.'],
     },
   ),
@@ -233,6 +241,13 @@ export const SET_UPS: readonly StarterActivity[] = [
       themes: ['wind', 'flying'],
       adult: 'tied',
       features: { letters: ['L'] },
+      test: {
+        question: 'Which one takes longest to come down?',
+        changed: 'what is let go',
+        ways: [{ label: 'scarf', tried: 3 }, { label: 'block' }, { label: 'feather' }],
+        measure: 'seconds',
+        by: 'child',
+      },
       materials: [
         ['desk-fan', 1, 'all', 'day', 'none', 'v2 v3'],
         ['feathers', 3, 'child', 'day', 'none', 'v2 v3'],

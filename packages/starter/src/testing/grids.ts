@@ -188,7 +188,7 @@ function words() {
   return {
     letters: ['Kite', 'Ann-Kit', "O'er", 'Zoë 2', '', '123'].map(core.lettersIn),
     counts: (['letters-of-words', 'featured-number', 'one-to-n', 'once', 'letters-of-names'] as const).map(
-      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, frame(n), undefined)),
+      (times) => [null, 0, 1, 4, 7].map((n) => contentCount(times as never, frame(n), undefined, null)),
     ),
     nouns: many.map((text) => [1, 2, 0].map((n) => core.counted(core.nounOf(text), n))),
     articles: ['apple', 'kite', 'hour', 'unit', 'egg', 'X-ray', 'umbrella', 'one', 'Apple', ''].map(

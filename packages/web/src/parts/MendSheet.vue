@@ -28,6 +28,7 @@ import type { ContentInput } from './content/content.ts';
 import CountsFields from './content/CountsFields.vue';
 import DoingFields from './content/DoingFields.vue';
 import FindingFields from './content/FindingFields.vue';
+import PlannedTestFields from './content/PlannedTestFields.vue';
 import ProcessFields from './content/ProcessFields.vue';
 import ReadyFields from './content/ReadyFields.vue';
 import ThingLine from './content/ThingLine.vue';
@@ -253,6 +254,10 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
       <ProcessFields v-model="draft.content" />
       <p v-if="made.length" class="soft">{{ onDay }}</p>
       <MadeCards :cards="made" />
+    </details>
+    <details>
+      <summary>A test: {{ content.test ? content.test.question : 'no' }}</summary>
+      <PlannedTestFields v-model="draft.content" />
     </details>
     <details>
       <summary>Made ready before: {{ content.prep.length || 'nothing' }}</summary>

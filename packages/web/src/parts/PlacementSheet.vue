@@ -32,6 +32,7 @@ import { useReading } from '../state/unit.ts';
 import MendSheet from './MendSheet.vue';
 import MadeCards from './MadeCards.vue';
 import PlankSheet from './PlankSheet.vue';
+import TestCard from './TestCard.vue';
 import TapeLabel from './TapeLabel.vue';
 import VersionChoices from './VersionChoices.vue';
 import WhereFields from './WhereFields.vue';
@@ -205,6 +206,7 @@ function takeOut(): void {
       <VersionChoices :placement="asRead" />
     </template>
     <p v-if="how" class="soft">It {{ how }}.</p>
+    <TestCard :placement="placement" />
     <TapeLabel class="label">Things</TapeLabel>
     <ul class="things figures">
       <li v-for="thing in things" :key="thing.name">

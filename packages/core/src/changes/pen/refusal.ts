@@ -7,7 +7,8 @@ export type RefusalReason =
   | 'leads-nowhere'
   | 'still-used'
   | 'circle'
-  | 'no-minutes';
+  | 'no-minutes'
+  | 'too-many';
 
 /** A gesture that cannot be represented, with the path of the offending value in the gesture. */
 export interface Refusal {

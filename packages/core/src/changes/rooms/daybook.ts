@@ -86,8 +86,10 @@ export const DAYBOOK_CHANGES = {
       const { versionId, test } = record;
       if (versionId !== null && !unfilledContent(placement).versions.some(({ id }) => id === versionId))
         return unknownId(['record', 'versionId'], 'version of this activity');
-      const wild = test?.guesses.findIndex(({ tryIndex }) => tryIndex >= test.tries.length) ?? -1;
-      if (wild >= 0) return unknownId(['record', 'test', 'guesses', wild, 'tryIndex'], 'try');
+      for (const list of ['guesses', 'own', 'groups'] as const) {
+        const wild = test?.[list].findIndex(({ tryIndex }) => tryIndex >= test.tries.length) ?? -1;
+        if (wild >= 0) return unknownId(['record', 'test', list, wild, 'tryIndex'], 'try');
+      }
       const id = recordIdOf(record.placementId, record.day);
       return pen.put('records', { ...record, id, version: 0, by: actor.name, at });
     },

@@ -175,7 +175,7 @@ function makeUse(
       line,
       those,
       adultCount,
-      contentCount(line.times, frame, placement.counts),
+      contentCount(line.times, frame, placement.counts, placement.content.test),
       runsOn(session, those),
     );
   // What is for all of them, or a group, is only more by what more of them need.

@@ -33,7 +33,7 @@ const openIn = memoised(
   (content: ActivityContent, frame: Frame, counts: ThemeCounts | undefined): readonly string[] => {
     const words = openSlots(content).map((id) => content.slots.find((slot) => slot.id === id)?.asks ?? id);
     const amounts = content.materials
-      .filter(({ times }) => contentCount(times, frame, counts) === null)
+      .filter(({ times }) => contentCount(times, frame, counts, content.test) === null)
       .map(({ times }) => `an amount ${CONTENT_COUNTS[times]}`);
     return [...words, ...new Set(amounts)];
   },

@@ -46,6 +46,8 @@ export interface Forecast {
   readonly isOver: boolean;
   /** What may begin today, or should have by now, and was not seen to: left closed until then, it is opened. */
   readonly due: StageForecast | null;
+  /** Of something alive that was counted: how many are left, were lost, were set free. */
+  readonly heads: { readonly left: number; readonly lost: number; readonly setFree: number } | null;
   /** The last day that it may take. */
   readonly endsLatest: PlainDay;
   /** The days from `today` on, for a fortnight at most, on which it is looked at. */
@@ -88,9 +90,10 @@ const forecastOf = memoised(
     today: PlainDay,
   ): Forecast => {
     const stages = stagesOf(observation, sightings, today);
-    const now = stages.findLast(({ state }) => state === 'now') ?? stages.at(-1)!;
-    const { endsLatest } = stages.at(-1)!;
     const isOver = observation.endedOn !== null;
+    // What has not begun yet stands before its first stage.
+    const now = stages.findLast(({ state }) => state === 'now') ?? stages.at(isOver ? -1 : 0)!;
+    const { endsLatest } = stages.at(-1)!;
     return {
       observation,
       sightings: sightings.toSorted((a, b) => (a.on < b.on ? 1 : a.on > b.on ? -1 : a.at < b.at ? 1 : -1)),
@@ -98,18 +101,30 @@ const forecastOf = memoised(
       now,
       isOver,
       due: isOver ? null : dueOf(stages, observation, today),
+      heads: headsOf(observation, sightings),
       endsLatest,
-      looks: isOver ? [] : looksOf(observation, stages, sightings, calendar, today),
+      looks:
+        isOver || observation.awaited !== null
+          ? []
+          : looksOf(observation, stages, sightings, calendar, today),
     };
   },
 );
 
+function headsOf({ heads }: Observation, sightings: readonly Sighting[]): Forecast['heads'] {
+  if (heads === null) return null;
+  const lost = sightings.reduce((sum, one) => sum + one.lost, 0);
+  const setFree = sightings.reduce((sum, one) => sum + one.setFree, 0);
+  return { left: heads - lost - setFree, lost, setFree };
+}
+
 // The first stage that has not begun, from the first day on which it could have.
 function dueOf(
   stages: readonly StageForecast[],
-  { startedOn }: Observation,
+  { startedOn, awaited }: Observation,
   today: PlainDay,
 ): StageForecast | null {
+  if (awaited !== null) return null;
   const next = stages.find(({ state }) => state === 'to-come');
   return next && startedOn <= today && next.earliest <= today ? next : null;
 }
@@ -117,13 +132,14 @@ function dueOf(
 const later = (a: PlainDay, b: PlainDay): PlainDay => (a > b ? a : b);
 
 function stagesOf(
-  { stages, startedOn, endedOn }: Observation,
+  { stages, startedOn, endedOn, awaited }: Observation,
   sightings: readonly Sighting[],
   today: PlainDay,
 ): readonly StageForecast[] {
-  const begun = begunOn(stages, startedOn, sightings);
+  const isToCome = awaited !== null || startedOn > today;
+  const begun = isToCome ? new Map<string, PlainDay>() : begunOn(stages, startedOn, sightings);
   const lastBegun = stages.findLastIndex(({ id }) => begun.has(id));
-  let [earliest, latest] = [startedOn, startedOn];
+  let [earliest, latest] = awaited ? [awaited.from, awaited.to] : [startedOn, startedOn];
   return stages.map((stage, i): StageForecast => {
     const began = begun.get(stage.id) ?? null;
     const overdueDays = began === null && endedOn === null ? Math.max(0, daysBetween(latest, today)) : 0;
@@ -150,7 +166,7 @@ function stagesOf(
   });
 }
 
-/** When each stage began: the first with the start, others when they were first seen, at the latest with a later one. */
+/** When each stage began, by their ids: the first with the start, others when they were first seen, at the latest with a later one. */
 function begunOn(
   stages: readonly WatchStage[],
   startedOn: PlainDay,
@@ -193,7 +209,10 @@ function looksOf(
  * left closed is opened as soon as the next one may have.
  */
 function stageOn(stages: readonly StageForecast[], date: PlainDay, today: PlainDay): StageForecast {
-  let now = stages.findLastIndex(({ began }) => began !== null);
+  let now = Math.max(
+    0,
+    stages.findLastIndex(({ began }) => began !== null),
+  );
   while (now + 1 < stages.length && date > today) {
     const next = stages[now + 1]!;
     if (date < (stages[now]!.stage.look.kind === 'closed' ? next.earliest : next.latest)) break;

@@ -62,6 +62,8 @@ export type RuleId =
   | 'spoils'
   | 'no-prep-time'
   | 'watch-late'
+  | 'watch-awaited'
+  | 'watch-unattended'
   | 'circle-over'
   | 'circle-drags'
   | 'circle-wordless';

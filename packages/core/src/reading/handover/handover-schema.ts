@@ -54,6 +54,8 @@ const itemSchema = z.strictObject({
   atOnce: z.int().nullable(),
   /** How it runs, in a few words each. */
   how: z.array(z.string()),
+  /** What is guessed, tried and measured, in lines. */
+  test: z.array(z.string()),
   steps: z.array(z.string()),
   versions: z.array(
     z.strictObject({

@@ -55,9 +55,11 @@ type Entries = ReturnType<typeof read>['ready']['entries'];
 
 // What is watched and due: whoever is in the room looks.
 const dueLines = (book: Book, today: PlainDay): readonly string[] =>
-  watchedIn(book, today).flatMap(({ observation, due }) =>
-    due ? [`${observation.title}: ${stageDueText(due, today)}`] : [],
-  );
+  watchedIn(book, today).flatMap(({ observation: { title, care }, due, looks }) => {
+    const isLooked = looks.some(({ date, isDone }) => date === today && !isDone);
+    const told = [due ? stageDueText(due, today) : '', isLooked ? care : ''].filter(Boolean);
+    return told.length > 0 ? [`${title}: ${told.join('. ')}`] : [];
+  });
 
 function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): HandoverDay {
   const { frame, share, book } = shown;

@@ -10,9 +10,12 @@ import { roundFindings } from '../conduct/rounds.ts';
 import { stretchFindings, waitFindings } from '../conduct/stretches.ts';
 import { joined, type Finding } from '../ground/finding.ts';
 import { begunFindings, sketchFindings } from '../fit/sketches.ts';
+import { awaitedFindings, unattendedFindings, watchFindings } from '../forecast/findings.ts';
+import { calendarIn } from '../plan/house.ts';
+import { phaseOf } from '../plan/plan.ts';
 import { processFindings } from '../processes/findings.ts';
 import { readyFindings } from '../readiness/findings.ts';
-import { readinessOf } from '../readiness/ready.ts';
+import { readinessOf, watchedIn } from '../readiness/ready.ts';
 import type { Asked } from './rule.ts';
 
 // Rules that are told together share their question.
@@ -57,3 +60,15 @@ export const circles = (asked: Asked): readonly Finding[] =>
 /** Making ready. */
 export const ready = ({ book, frame, today }: Asked): readonly Finding[] =>
   readyFindings(readinessOf(book, today), frame.unit, frame.home, today);
+const isNow = ({ frame, today }: Asked): boolean => phaseOf(frame, today) === 'now';
+/** What is watched and late. */
+export const late = (asked: Asked): readonly Finding[] =>
+  watchFindings(watchedIn(asked.book, asked.today), asked.frame, isNow(asked));
+/** What is to be watched and has to come first. */
+export const awaited = (asked: Asked): readonly Finding[] => {
+  const { book, frame, today } = asked;
+  return awaitedFindings(watchedIn(book, today), frame, calendarIn(book), isNow(asked), today);
+};
+/** What is alive on closed days. */
+export const unattended = (asked: Asked): readonly Finding[] =>
+  unattendedFindings(watchedIn(asked.book, asked.today), asked.frame, isNow(asked));

@@ -22,12 +22,11 @@ import { leftOutFindings } from '../fit/left-out.ts';
 import { inHandFindings } from '../fit/in-hand.ts';
 import { openSlotFindings } from '../fit/open-slots.ts';
 import { watchingFindings } from '../fit/watching.ts';
-import { watchFindings } from '../forecast/findings.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised } from '../ground/memo.ts';
 import { orderFindings } from '../order/order.ts';
-import { phaseOf, type Placed } from '../plan/plan.ts';
-import { readinessOf, watchedIn } from '../readiness/ready.ts';
+import type { Placed } from '../plan/plan.ts';
+import { readinessOf } from '../readiness/ready.ts';
 import { crowdFindings } from '../readiness/waiting.ts';
 import type { Audience, FewOf, Rule, Way } from './rule.ts';
 import {
@@ -44,6 +43,7 @@ import {
   circles,
   ready,
 } from './questions.ts';
+import { WATCHED_RULES } from './watched.ts';
 
 const ROOM: readonly Audience[] = ['phone', 'paper'];
 const only = (most: number, way: Way): FewOf => ({ way, most });
@@ -390,13 +390,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     when: 'to-come',
     ask: ready,
   },
-  'watch-late': {
-    about: 'what grows or waits and comes too late',
-    levels: ['note'],
-    when: 'to-come',
-    ask: ({ book, frame, today }) =>
-      watchFindings(watchedIn(book, today), frame, phaseOf(frame, today) === 'now'),
-  },
+  ...WATCHED_RULES,
 };
 
 /** Whether somebody besides whoever plans is told of a finding. */

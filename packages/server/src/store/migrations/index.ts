@@ -16,6 +16,7 @@ import * as warmAndSun from './0014-warm-and-sun.ts';
 import * as orderKeys from './0015-order-keys.ts';
 import * as circleUses from './0027-circle-uses.ts';
 import * as recipeVariants from './0028-recipe-variants.ts';
+import * as longObservations from './0029-long-observations.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -63,6 +64,7 @@ const STEPS: readonly Step[] = [
   { name: '0026-songs', migration: songs },
   { name: '0027-circle-uses', migration: circleUses },
   { name: '0028-recipe-variants', migration: recipeVariants },
+  { name: '0029-long-observations', migration: longObservations },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

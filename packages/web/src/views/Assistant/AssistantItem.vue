@@ -89,6 +89,7 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
         </div>
       </div>
       <p v-if="how" class="soft small">{{ how }}</p>
+      <p v-for="line in item.test" :key="line" class="small">{{ line }}</p>
       <ol v-if="item.steps.length">
         <li v-for="step in item.steps" :key="step">{{ step }}</li>
       </ol>

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import CountsFields from '../../parts/content/CountsFields.vue';
 import DoingFields from '../../parts/content/DoingFields.vue';
 import FindingFields from '../../parts/content/FindingFields.vue';
+import PlannedTestFields from '../../parts/content/PlannedTestFields.vue';
 import ProcessFields from '../../parts/content/ProcessFields.vue';
 import ReadyFields from '../../parts/content/ReadyFields.vue';
 import TimeFields from '../../parts/content/TimeFields.vue';
@@ -59,6 +60,7 @@ const modes = Object.fromEntries(
     <DoingFields v-model="draft.content" />
     <TimeFields v-model="draft.content" />
     <ProcessFields v-model="draft.content" />
+    <PlannedTestFields v-model="draft.content" />
     <TapeLabel class="label">Made ready before</TapeLabel>
     <ReadyFields v-model="draft.content" :own-id="draft.id" />
     <TapeLabel class="label">What it is like</TapeLabel>

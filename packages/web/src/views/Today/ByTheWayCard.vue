@@ -59,7 +59,9 @@ const outAllDay = computed(() =>
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }"
           >Look at {{ forecast.observation.title }}</RouterLink
         >
-        <small>{{ [stage.name, sleepsOf(forecast)].filter(Boolean).join(' · ') }}</small>
+        <small>{{
+          [stage.name, forecast.observation.care, sleepsOf(forecast)].filter(Boolean).join(' · ')
+        }}</small>
       </li>
       <li v-for="{ forecast, text } in sleeps" :key="`sleeps-${forecast.observation.id}`" data-test="sleeps">
         <RouterLink :to="{ name: 'watch', params: { observationId: forecast.observation.id } }">{{

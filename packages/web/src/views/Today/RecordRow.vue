@@ -18,7 +18,8 @@ import { computed, ref } from 'vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
-import RecordSheet from './RecordSheet.vue';
+import RecordSheet from '../../parts/RecordSheet.vue';
+import { recordOrderOf } from '../../state/record.ts';
 
 /** How something went, in one touch or two; the rest behind a third. Said again, it is corrected. */
 const props = defineProps<{ thing: PlannedThing; here: readonly Child[]; day: number }>();
@@ -40,22 +41,8 @@ const versionName = computed(() => {
   return version ? `done as: ${version.does}` : '';
 });
 
-function orderOf(): RecordOrder {
-  const base: RecordOrder = {
-    unitId: reading.value.frame.unit.id,
-    placementId: placement.value.id,
-    day: props.day,
-    outcome: 'fine',
-    unfinished: false,
-    versionId: null,
-    note: '',
-    children: [],
-    test: null,
-  };
-  if (!record.value) return base;
-  const { id: _id, version: _version, by: _by, at: _at, ...said } = record.value;
-  return said;
-}
+const orderOf = (): RecordOrder =>
+  recordOrderOf(store.book, reading.value.frame.unit.id, placement.value.id, props.day);
 const tell = (rest: Partial<RecordOrder>): unknown =>
   store.perform([{ type: 'daybook/record', record: { ...orderOf(), ...rest } }]);
 
@@ -98,7 +85,9 @@ function unfinished(): void {
       >
         Not finished
       </button>
-      <button type="button" class="tap" data-test="record-more" @click="isOpen = true">More …</button>
+      <button type="button" class="tap" data-test="record-more" @click="isOpen = true">
+        {{ placement.content.test ? 'Guess and measure …' : 'More …' }}
+      </button>
     </div>
     <p v-if="record" class="soft" role="status">
       {{ OUTCOMES[record.outcome].name }}{{ record.unfinished ? ', not finished' : '' }} ({{ record.by }}){{

@@ -17,6 +17,7 @@ import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import { useTimers } from '../../state/timers.ts';
 import RecordRow from './RecordRow.vue';
+import TestLines from '../../parts/TestLines.vue';
 import ThingPicture from '../../parts/ThingPicture.vue';
 
 /** One thing of the block: who does what, what to watch for those who are here, a timer, and how it went. */
@@ -84,6 +85,7 @@ const cautions = computed(() =>
       </div>
     </dl>
     <p v-if="how" class="soft">It {{ how }}.</p>
+    <TestLines v-if="placement.content.test" :test="placement.content.test" />
     <p v-if="groups.length === 0" class="soft">No version fits anybody who is here.</p>
     <ol v-if="steps && placement.content.steps.length">
       <li v-for="step in placement.content.steps" :key="step.text">{{ step.text }}</li>

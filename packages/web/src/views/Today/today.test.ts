@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { plainDay, type Book, type ChangeInput, type UnitId } from '@kobby/core';
-import type { VueWrapper } from '@vue/test-utils';
+import { flushPromises, type VueWrapper } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
 import {
   A_MONDAY,
@@ -82,6 +82,45 @@ describe('today', () => {
       1,
     );
     expect(store.book.records['p:1']?.unfinished).toBe(true);
+  });
+
+  test('a planned test is begun with its ways; what each child guessed and tried is kept with how it went', async () => {
+    const rain = anActivity('paint', {
+      test: {
+        question: 'Which keeps the rain out?',
+        ways: [{ label: 'wool' }, { label: 'paper', tried: 4 }],
+      },
+    });
+    const { page, store, text } = await open(
+      testBook(aChild('ada', '2022-01-01'), rain, onDay('p', 'paint', 1, 'table')),
+    );
+    expect(text()).toContain('A test: Which keeps the rain out?');
+    expect(text()).toContain('Tried beforehand: paper 4 s.');
+    await page.get('[data-test="record-more"]').trigger('click');
+    await flushPromises();
+    const sheet = document.body;
+    const cells = sheet.querySelectorAll<HTMLInputElement>('[data-test="result"] input');
+    expect([...cells].map((cell) => cell.getAttribute('aria-label'))).toEqual(['ada: wool', 'ada: paper']);
+    const type = async (index: number, typed: string) => {
+      const cell = sheet.querySelectorAll<HTMLInputElement>('[data-test="result"] input')[index]!;
+      cell.value = typed;
+      cell.dispatchEvent(new Event('change', { bubbles: true }));
+      await flushPromises();
+    };
+    await type(0, '12 twelve');
+    expect(sheet.textContent).toContain('“twelve” is not a number');
+    await type(0, '12 9,5');
+    await type(1, '3');
+    expect(sheet.textContent).toContain('wool: 10.8 s in the middle of 2 tries, 9.5 to 12 s.');
+    sheet.querySelector('#record-sheet')!.dispatchEvent(new Event('submit', { cancelable: true }));
+    await flushPromises();
+    expect(store.book.records['p:1']?.test).toMatchObject({
+      question: 'Which keeps the rain out?',
+      own: [
+        { childId: 'ada', tryIndex: 0, results: [12, 9.5] },
+        { childId: 'ada', tryIndex: 1, results: [3] },
+      ],
+    });
   });
 
   test('when everyone is tired the easy thing comes forward in one press, and goes back in another', async () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutDays, formatDay, type WatchPattern } from '@kobby/core';
+import { aboutDays, formatDay, learnedOf, stageAsLearned, type WatchPattern } from '@kobby/core';
 import { computed, shallowRef } from 'vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -10,7 +10,11 @@ import ObservationSheet from './ObservationSheet.vue';
 const store = useBook();
 const chosen = shallowRef<WatchPattern | 'new' | null>(null);
 const patterns = computed(() => Object.values(store.book.watchPatterns).filter(({ retired }) => !retired));
-const spanOf = ({ stages }: WatchPattern): string => {
+// What its stages took here before counts more than what is written.
+const isLearned = (pattern: WatchPattern): boolean => learnedOf(store.book, pattern).length > 0;
+const spanOf = (pattern: WatchPattern): string => {
+  const learned = learnedOf(store.book, pattern);
+  const stages = pattern.stages.map((stage) => stageAsLearned(stage, learned));
   const sum = (of: (stage: WatchPattern['stages'][number]) => number): number =>
     stages.reduce((all, stage) => all + of(stage), 0);
   return aboutDays(
@@ -30,7 +34,10 @@ const spanOf = ({ stages }: WatchPattern): string => {
   <div class="cards">
     <ShelfCard v-for="pattern in patterns" :key="pattern.id" :title="pattern.title">
       <p>{{ pattern.about }}</p>
-      <p class="soft">{{ pattern.stages.map(({ name }) => name).join(' → ') }} · {{ spanOf(pattern) }}</p>
+      <p class="soft">
+        {{ pattern.stages.map(({ name }) => name).join(' → ') }} · {{ spanOf(pattern)
+        }}{{ isLearned(pattern) ? ', as yours took' : '' }}
+      </p>
       <v-btn class="is-side" :aria-label="`Begin: ${pattern.title}`" @click="chosen = pattern">Begin</v-btn>
     </ShelfCard>
   </div>

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import {
   frameOf,
+  learnedOf,
   phaseOf,
+  stageAsLearned,
+  aboutDays,
   WAITING_PLACES,
   WATCH_MEASURES,
   type ChangeInput,
   type Observation,
   type WatchPattern,
+  type WatchStage,
 } from '@kobby/core';
-import { computed, reactive } from 'vue';
+import { computed, reactive, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import {
   AmountField,
@@ -64,10 +68,43 @@ const draft = reactive<Draft>(
         title: props.pattern?.title ?? '',
         about: props.pattern?.about ?? '',
         measures: [...(props.pattern?.measures ?? [])],
-        stages: props.pattern ? (copyOf(props.pattern.stages) as Stage[]) : [blankStage()],
+        stages: props.pattern ? stagesOf(props.pattern) : [blankStage()],
+        living: props.pattern?.living ?? false,
+        care: props.pattern?.care ?? '',
+        closedDays: props.pattern?.closedDays ?? '',
+        planB: props.pattern?.planB ?? '',
+        patternId: props.pattern?.id ?? null,
         startedOn: store.today! as string,
+        awaited: null,
+        heads: null,
         keptIn: null,
       },
+);
+// Of what was watched before, its stages take what they took here.
+function stagesOf(pattern: WatchPattern): Stage[] {
+  const learned = learnedOf(store.book, pattern);
+  return pattern.stages.map((stage) => stageAsLearned(copyOf(stage) as WatchStage, learned) as Stage);
+}
+const kind = computed(() => store.book.watchPatterns[draft.patternId as WatchPattern['id']] ?? null);
+const learned = computed(() => (kind.value ? learnedOf(store.book, kind.value) : []));
+function learnedText(stageId: string): string {
+  const one = learned.value.find((known) => known.stageId === stageId);
+  const written = kind.value?.stages.find(({ id: known }) => known === stageId);
+  if (!one || !written) return '';
+  const times = one.times === 1 ? 'once' : `${one.times} times`;
+  return `Yours took ${aboutDays(one.leastDays, one.mostDays)}, seen ${times}; as it is written, ${aboutDays(written.leastDays, written.mostDays)}.`;
+}
+// What is awaited begins on the first day on which it may come.
+const isAwaited = computed({
+  get: () => Boolean(draft.awaited),
+  set: (awaits) => {
+    const from = draft.startedOn as string;
+    draft.awaited = awaits ? { from, to: from, orderBy: null, ordered: false, how: '' } : null;
+  },
+});
+watch(
+  () => draft.awaited?.from,
+  (from) => from && (draft.startedOn = from),
 );
 const supplies = computed(() => supplyOptions(store.book));
 const measures = Object.fromEntries(Object.entries(WATCH_MEASURES).map(([kind, { name }]) => [kind, name]));
@@ -84,11 +121,21 @@ function submit(): ActResult {
   return result;
 }
 function keepPattern(): void {
-  const { title, about, measures: kinds, stages } = draft;
+  const { title, about, measures: kinds, stages, living, care, closedDays, planB } = draft;
   store.perform([
     {
       type: 'library/put-watch-pattern',
-      pattern: { id: `pattern-${newId()}`, title, about, measures: kinds, stages },
+      pattern: {
+        id: `pattern-${newId()}`,
+        title,
+        about,
+        measures: kinds,
+        stages,
+        living,
+        care,
+        closedDays,
+        planB,
+      },
     },
   ]);
 }
@@ -105,11 +152,67 @@ function keepPattern(): void {
   >
     <LineField v-model="draft.title" label="What is watched" path="observation.title" />
     <div class="side-by-side">
-      <LineField v-model="draft.startedOn" label="Since" type="date" path="observation.startedOn" />
+      <LineField
+        v-if="!draft.awaited"
+        v-model="draft.startedOn"
+        label="Since, or from a day to come"
+        type="date"
+        path="observation.startedOn"
+      />
       <ChoiceField v-model="draft.unitId" label="Begun in" path="observation.unitId" :options="units" />
       <LineField v-model="draft.keptIn" label="Where it stands" path="observation.keptIn" empty-is-null />
     </div>
+    <SwitchField
+      v-model="isAwaited"
+      label="It has to come first: ordered, brought or found"
+      path="observation.awaited"
+    />
+    <template v-if="draft.awaited">
+      <div class="side-by-side">
+        <LineField
+          v-model="draft.awaited.from"
+          label="Comes from"
+          type="date"
+          path="observation.awaited.from"
+        />
+        <LineField v-model="draft.awaited.to" label="To" type="date" path="observation.awaited.to" />
+        <LineField
+          v-model="draft.awaited.orderBy"
+          label="Order by"
+          type="date"
+          path="observation.awaited.orderBy"
+          empty-is-null
+        />
+      </div>
+      <div class="side-by-side">
+        <LineField
+          v-model="draft.awaited.how"
+          label="How: by post, from a beekeeper"
+          path="observation.awaited.how"
+        />
+        <SwitchField
+          v-model="draft.awaited.ordered"
+          label="It is ordered"
+          path="observation.awaited.ordered"
+        />
+      </div>
+    </template>
     <TextField v-model="draft.about" label="About it" path="observation.about" :rows="2" />
+    <SwitchField v-model="draft.living" label="It is alive" path="observation.living" />
+    <NumberField
+      v-if="draft.living"
+      v-model="draft.heads"
+      label="How many"
+      path="observation.heads"
+      empty-is-null
+    />
+    <LineField v-model="draft.care" label="What it needs when it is looked at" path="observation.care" />
+    <LineField
+      v-model="draft.closedDays"
+      label="On closed days: who looks, or how it does without"
+      path="observation.closedDays"
+    />
+    <LineField v-model="draft.planB" label="Plan B, when nothing comes of it" path="observation.planB" />
     <TicksField v-model="draft.measures" label="Measured" path="observation.measures" :options="measures" />
     <RowsField
       v-slot="{ row, path }"
@@ -121,6 +224,7 @@ function keepPattern(): void {
       :blank="blankStage"
     >
       <LineField v-model="row.name" label="Stage" :path="`${path}.name`" />
+      <p v-if="learnedText(row.id)" class="soft">{{ learnedText(row.id) }}</p>
       <LineField v-model="row.sign" label="How one sees that it has begun" :path="`${path}.sign`" />
       <div class="side-by-side">
         <NumberField

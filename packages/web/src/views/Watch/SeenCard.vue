@@ -13,6 +13,8 @@ const form = provideForm(() => undefined);
 const on = ref<string | null>(store.today);
 const seen = ref<string | undefined>('');
 const stageId = ref<string | null>(null);
+const lost = ref<number | null>(null);
+const setFree = ref<number | null>(null);
 const values = reactive<Partial<Record<WatchMeasure, number | null>>>({});
 const open = computed(() =>
   Object.fromEntries(
@@ -42,6 +44,8 @@ function keep(): void {
           stageId: stageId.value,
           seen: seen.value ?? '',
           measured,
+          lost: lost.value ?? 0,
+          setFree: setFree.value ?? 0,
         },
       },
     ]),
@@ -49,6 +53,8 @@ function keep(): void {
   if (!done) return;
   seen.value = '';
   stageId.value = null;
+  lost.value = null;
+  setFree.value = null;
   for (const kind of measures.value) values[kind] = null;
 }
 </script>
@@ -67,6 +73,10 @@ function keep(): void {
           :path="`sighting.measured.${i}.value`"
           empty-is-null
         />
+        <template v-if="forecast.heads">
+          <NumberField v-model="lost" label="Lost" path="sighting.lost" empty-is-null />
+          <NumberField v-model="setFree" label="Set free" path="sighting.setFree" empty-is-null />
+        </template>
         <ChoiceField
           v-model="stageId"
           label="A stage began"

@@ -22,7 +22,11 @@ const wrong = ref<string | null>(null);
 const GLYPHS = { over: mdiCheckCircle, now: mdiCircleSlice5, 'to-come': mdiCircleOutline } as const;
 const WORDS = { over: 'over', now: 'now', 'to-come': 'to come' } as const;
 
-const next = computed(() => props.forecast.stages.find(({ state }) => state === 'to-come') ?? null);
+// The first one begins when all of it does.
+const next = computed(
+  () => props.forecast.stages.find(({ state }, i) => i > 0 && state === 'to-come') ?? null,
+);
+const isBegun = computed(() => props.forecast.stages[0]!.state !== 'to-come');
 const needs = ({ stage }: StageForecast) => needsOfStage(store.book, stage);
 function house(one: StageForecast): string | null {
   if (!one.stage.fullHouse || one.began !== null) return null;
@@ -77,7 +81,7 @@ function begin({ stage }: StageForecast): void {
           </ul>
           <p v-if="house(one)" class="house">{{ house(one) }}</p>
         </div>
-        <v-btn v-if="one === next && !forecast.isOver" class="is-side" @click="begin(one)"
+        <v-btn v-if="one === next && isBegun && !forecast.isOver" class="is-side" @click="begin(one)"
           >It has begun</v-btn
         >
       </li>

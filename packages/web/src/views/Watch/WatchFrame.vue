@@ -11,7 +11,9 @@ const store = useBook();
 const figure = ({ isOver, now, observation }: Forecast): string =>
   isOver
     ? `ended ${formatDay(observation.endedOn!, 'brief')}`
-    : `${now.stage.name} · since ${formatDay(now.earliest, 'brief')}`;
+    : observation.awaited
+      ? `to come from ${formatDay(observation.awaited.from, 'brief')}`
+      : `${now.stage.name} · ${now.state === 'to-come' ? 'from' : 'since'} ${formatDay(now.earliest, 'brief')}`;
 const drawers = computed((): Drawer[] => [
   { name: 'Begin', figure: 'something new to watch', to: { name: 'watch-begin' } },
   ...watchedIn(store.book, store.today!).map((forecast) => ({

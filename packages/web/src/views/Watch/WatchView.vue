@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDay, watchedIn, type PlainDay, type WatchMeasure } from '@kobby/core';
+import { formatDay, watchedIn, type Observation, type PlainDay, type WatchMeasure } from '@kobby/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
@@ -8,7 +8,7 @@ import { useBook } from '../../state/book.ts';
 import ObservationSheet from './ObservationSheet.vue';
 import SeenCard from './SeenCard.vue';
 import StagesCard from './StagesCard.vue';
-import { measuredText } from './telling.ts';
+import { headsText, measuredText } from './telling.ts';
 
 const GrowthChart = defineAsyncComponent(() => import('./GrowthChart.vue'));
 
@@ -24,10 +24,25 @@ const forecast = computed(
 );
 const hint = computed(() => {
   if (!forecast.value) return '';
-  const { observation, isOver, endsLatest } = forecast.value;
+  const { observation, isOver, endsLatest, heads } = forecast.value;
   const where = observation.keptIn ? ` · ${observation.keptIn}` : '';
   const until = isOver ? '' : ` · may last until ${formatDay(endsLatest)}`;
-  return `since ${formatDay(observation.startedOn)}${where}${until}`;
+  const { awaited, startedOn } = observation;
+  const since = awaited
+    ? awaited.from === awaited.to
+      ? `comes on ${formatDay(awaited.from)}`
+      : `comes between ${formatDay(awaited.from)} and ${formatDay(awaited.to)}`
+    : `${startedOn > store.today! ? 'from' : 'since'} ${formatDay(startedOn)}`;
+  const left = heads
+    ? [
+        `${heads.left} left`,
+        heads.lost > 0 ? `${heads.lost} lost` : '',
+        heads.setFree > 0 ? `${heads.setFree} set free` : '',
+      ]
+        .filter(Boolean)
+        .join(', ')
+    : '';
+  return `${since}${where}${left ? ` · ${left}` : ''}${until}`;
 });
 const series = computed(() =>
   (forecast.value?.observation.measures ?? [])
@@ -41,13 +56,31 @@ const series = computed(() =>
     }))
     .filter(({ points }) => points.length > 0),
 );
+const isToOrder = computed(() => {
+  const { isOver, observation } = forecast.value!;
+  return !isOver && Boolean(observation.awaited?.orderBy) && !observation.awaited?.ordered;
+});
+const keeping = computed((): readonly (readonly [string, string])[] => {
+  const { care, closedDays, planB } = forecast.value!.observation;
+  return (
+    [
+      ['Each time', care],
+      ['On closed days', closedDays],
+      ['Plan B', planB],
+    ] as const
+  ).filter(([, text]) => text !== '');
+});
 const stageName = (id: string | null): string =>
   forecast.value?.observation.stages.find((stage) => stage.id === id)?.name ?? '';
-function end(on: PlainDay | null): void {
+function change(rest: Partial<Observation>): void {
   if (!forecast.value) return;
-  store.perform([
-    { type: 'watch/put-observation', observation: { ...forecast.value.observation, endedOn: on } },
-  ]);
+  store.perform([{ type: 'watch/put-observation', observation: { ...forecast.value.observation, ...rest } }]);
+}
+const end = (on: PlainDay | null): void => change({ endedOn: on });
+const isHere = (): void => change({ startedOn: store.today!, awaited: null });
+function isOrdered(): void {
+  const awaited = forecast.value?.observation.awaited;
+  if (awaited) change({ awaited: { ...awaited, ordered: true } });
 }
 function forget(id: string): void {
   store.perform([{ type: 'book/drop', kind: 'sightings', id }]);
@@ -63,6 +96,10 @@ function forget(id: string): void {
       >
         Strip to cross off
       </v-btn>
+      <v-btn v-if="isToOrder" class="is-side" @click="isOrdered">It is ordered</v-btn>
+      <v-btn v-if="!forecast.isOver && forecast.now.state === 'to-come'" class="is-main" @click="isHere">
+        {{ forecast.observation.awaited ? 'It came today' : 'It begins today' }}
+      </v-btn>
       <v-btn class="is-side" @click="editing = true">Change it</v-btn>
       <v-btn v-if="forecast.isOver" class="is-side" @click="end(null)">It goes on</v-btn>
       <v-btn v-else class="is-side" @click="end(store.today)">It is over</v-btn>
@@ -70,15 +107,28 @@ function forget(id: string): void {
     <div class="columns">
       <div class="column">
         <StagesCard :forecast="forecast" />
+        <ShelfCard v-if="keeping.length" title="Looking after it">
+          <p v-for="[name, text] in keeping" :key="name">
+            <b>{{ name }}:</b> {{ text }}
+          </p>
+        </ShelfCard>
         <ShelfCard title="When to look">
           <p v-if="forecast.looks.length === 0" class="soft">
-            {{ forecast.isOver ? 'It is over.' : 'It is left closed: nobody looks for now.' }}
+            {{
+              forecast.isOver
+                ? 'It is over.'
+                : forecast.observation.awaited
+                  ? 'It has not come yet.'
+                  : 'It is left closed: nobody looks for now.'
+            }}
           </p>
           <ul v-else class="looks">
             <li v-for="look in forecast.looks" :key="look.date" :class="{ closed: look.closed }">
               <b>{{ formatDay(look.date, 'brief') }}</b>
               <span v-if="look.isDone">seen</span>
-              <span v-else-if="look.closed">{{ look.closed }}: who looks?</span>
+              <span v-else-if="look.closed"
+                >{{ look.closed }}: {{ forecast.observation.closedDays || 'who looks?' }}</span
+              >
               <span v-else>{{ look.stage.name }}</span>
             </li>
           </ul>
@@ -88,7 +138,7 @@ function forget(id: string): void {
         <ShelfCard v-if="series.length" title="How it went">
           <GrowthChart v-for="one in series" :key="one.kind" :kind="one.kind" :points="one.points" />
         </ShelfCard>
-        <SeenCard v-if="!forecast.isOver" :forecast="forecast" />
+        <SeenCard v-if="!forecast.isOver && !forecast.observation.awaited" :forecast="forecast" />
         <ShelfCard title="Log">
           <p v-if="forecast.sightings.length === 0" class="soft">Nothing is noted yet.</p>
           <ul class="log">
@@ -96,7 +146,9 @@ function forget(id: string): void {
               <b>{{ formatDay(one.on, 'brief') }}</b>
               <span>
                 <strong v-if="one.stageId">{{ stageName(one.stageId) }}. </strong>{{ one.seen }}
-                <small class="soft">{{ [measuredText(one), one.by].filter(Boolean).join(' · ') }}</small>
+                <small class="soft">{{
+                  [measuredText(one), headsText(one), one.by].filter(Boolean).join(' · ')
+                }}</small>
               </span>
               <button
                 type="button"

@@ -44,3 +44,7 @@ export const needText = ({ supply, need, missing }: StageNeed, units: UnitSystem
   missing.amount > 0
     ? `${supply.name}: ${formatQuantity(need, units)}, ${formatQuantity(missing, units)} missing`
     : `${supply.name}: ${formatQuantity(need, units)}, is there`;
+
+/** Who was lost and set free, `2 set free`. */
+export const headsText = ({ lost, setFree }: Sighting): string =>
+  [lost > 0 ? `${lost} lost` : '', setFree > 0 ? `${setFree} set free` : ''].filter(Boolean).join(', ');

@@ -140,18 +140,70 @@ describe('what is watched', () => {
     expect(days[2]?.text()).toBe('3Mon 8Root?today');
   });
 
-  test('begins from what is kept for it, on a day that is not to come', async () => {
+  test('what is awaited is ordered, comes, is counted and looked after', async () => {
+    const awaited = { from: '2027-03-10', to: '2027-03-13', orderBy: '2027-03-09' };
+    desk.store.perform([
+      {
+        type: 'watch/put-observation',
+        observation: {
+          ...{ id: 'moths', unitId: TEST_UNIT, title: 'Moths', stages, living: true, heads: 5 },
+          ...{ startedOn: '2027-03-10', awaited, care: 'Fresh leaves', planB: 'Look for eggs' },
+        },
+      },
+    ]);
+    await desk.router.push('/watch/moths');
+    const page = desk.alone(WatchView);
+    const press = (text: string) =>
+      page
+        .findAll('button')
+        .find((one) => one.text() === text)!
+        .trigger('click');
+    for (const text of [
+      'comes between Wed 10 March and Sat 13 March',
+      '5 left',
+      'Fresh leaves',
+      'Look for eggs',
+    ])
+      expect(page.text()).toContain(text);
+    expect(page.text()).toContain('It has not come yet.');
+    await press('It is ordered');
+    expect(desk.store.book.observations.moths?.awaited?.ordered).toBe(true);
+    expect(page.text()).not.toContain('It is ordered');
+    await press('It came today');
+    expect(desk.store.book.observations.moths).toMatchObject({ startedOn: '2027-03-08', awaited: null });
+    write('sighting.lost', '6');
+    await page.get('form').trigger('submit');
+    expect(page.text()).toContain('Only 5 are left');
+    write('sighting.lost', '1');
+    await page.get('form').trigger('submit');
+    expect(page.text()).toContain('4 left, 1 lost');
+  });
+
+  test('begins from what is kept for it, also on a day to come, with the days that it took here', async () => {
+    desk.store.perform([
+      {
+        type: 'watch/put-observation',
+        observation: { ...desk.store.book.observations.o!, patternId: 'bean' } as never,
+      },
+      {
+        type: 'watch/record',
+        sighting: { id: 'two', observationId: 'o', on: '2027-03-08', stageId: 'root' },
+      },
+    ]);
     desk.alone(BeginView);
     document.body.querySelector<HTMLElement>('[aria-label="Begin: A bean"]')!.click();
     await moment();
-    write('observation.startedOn', '2027-03-09');
+    expect(document.body.textContent).toContain(
+      'Yours took 2 days, seen once; as it is written, 1 to 3 days.',
+    );
+    write('observation.startedOn', '2029-03-09');
     const keep = [...document.body.querySelectorAll<HTMLElement>('button')].find(
       (one) => one.textContent?.trim() === 'Keep',
     )!;
     keep.click();
     await moment();
-    expect(document.body.textContent).toContain('This day is still to come');
-    write('observation.startedOn', '2027-03-08');
+    expect(document.body.textContent).toContain('This is more than a year ahead');
+    write('observation.startedOn', '2027-03-20');
     keep.click();
     await moment();
     expect(Object.values(desk.store.book.observations).map(({ title }) => title)).toContain('A bean');

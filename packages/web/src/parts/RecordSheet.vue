@@ -2,6 +2,8 @@
 import {
   OUTCOMES,
   TEST_MEASURES,
+  isTold,
+  testToBegin,
   type Child,
   type DoneOutcome,
   type FieldProblem,
@@ -10,9 +12,9 @@ import {
   type TestResult,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
-import PlankSheet from '../../parts/PlankSheet.vue';
-import { copyOf, messagesBeside } from '../../state/api.ts';
-import { useBook } from '../../state/book.ts';
+import PlankSheet from './PlankSheet.vue';
+import { copyOf, messagesBeside } from '../state/api.ts';
+import { useBook } from '../state/book.ts';
 import TestFields from './TestFields.vue';
 import TestPicture from './TestPicture.vue';
 
@@ -35,54 +37,74 @@ function tellOf(childId: Child['id'], outcome: DoneOutcome): void {
   // The same touch again: as for all.
   draft.value.children = ownOf(childId) === outcome ? others : [...others, { childId, outcome }];
 }
-const emptyTest = (): TestResult => ({
-  measure: 'seconds',
-  tries: [
-    { label: 'the first way', result: null },
-    { label: 'the other way', result: null },
-  ],
-  guesses: [],
-});
+const MEASURED = Object.values(TEST_MEASURES)
+  .map(({ name }) => name.toLowerCase())
+  .join('; ');
+const planned = props.placement.content.test;
+const emptyTest = (): TestResult =>
+  planned
+    ? testToBegin(planned)
+    : {
+        ...{ question: '', measure: 'seconds', by: 'all', guesses: [], own: [], groups: [] },
+        tries: [
+          { label: 'the first way', result: null },
+          { label: 'the other way', result: null },
+        ],
+      };
+// What is a test begins with that.
+const title = planned
+  ? `Guess and measure: ${props.placement.content.title}`
+  : `How ${props.placement.content.title} went`;
+const PARTS = planned ? (['test', 'all'] as const) : (['all', 'test'] as const);
+// What was planned as a test is begun as one; nothing is kept of one in which nothing was said.
+if (planned) draft.value.test ??= emptyTest();
 function keep(): void {
-  const result = store.perform([{ type: 'daybook/record', record: draft.value }]);
+  const { test } = draft.value;
+  const record = { ...draft.value, test: test && isTold(test) ? test : null };
+  const result = store.perform([{ type: 'daybook/record', record }]);
   errors.value = result.done ? [] : result.errors;
   if (result.done) emit('close');
 }
 </script>
 
 <template>
-  <PlankSheet v-model="open" :title="`How ${placement.content.title} went`" :width="680">
+  <PlankSheet v-model="open" :title="title" :width="680">
     <form id="record-sheet" class="fields" novalidate @submit.prevent="keep">
-      <v-select v-model="draft.versionId" :items="versions" label="Done in which version" name="versionId" />
-      <v-textarea v-model="draft.note" label="A note" name="note" rows="2" />
-      <fieldset>
-        <legend>Otherwise for one child</legend>
-        <div v-for="child in here" :key="child.id" class="child">
-          <b>{{ child.name }}</b>
-          <button
-            v-for="(one, id) in OUTCOMES"
-            :key="id"
-            type="button"
-            :aria-pressed="ownOf(child.id) === id"
-            :aria-label="`${child.name}: ${one.name}`"
-            @click="tellOf(child.id, id)"
-          >
-            {{ one.name }}
-          </button>
-        </div>
-      </fieldset>
-      <template v-if="draft.test">
-        <TestFields v-model="draft.test" :here="here" />
-        <TestPicture :test="draft.test" :children="Object.values(store.book.children)" />
-        <button type="button" class="text" @click="draft.test = null">It was no test</button>
+      <template v-for="part in PARTS" :key="part">
+        <template v-if="part === 'all'">
+          <v-select
+            v-model="draft.versionId"
+            :items="versions"
+            label="Done in which version"
+            name="versionId"
+          />
+          <v-textarea v-model="draft.note" label="A note" name="note" rows="2" />
+          <fieldset>
+            <legend>Otherwise for one child</legend>
+            <div v-for="child in here" :key="child.id" class="child">
+              <b>{{ child.name }}</b>
+              <button
+                v-for="(one, id) in OUTCOMES"
+                :key="id"
+                type="button"
+                :aria-pressed="ownOf(child.id) === id"
+                :aria-label="`${child.name}: ${one.name}`"
+                @click="tellOf(child.id, id)"
+              >
+                {{ one.name }}
+              </button>
+            </div>
+          </fieldset>
+        </template>
+        <template v-else-if="draft.test">
+          <TestFields v-model="draft.test" :here="here" />
+          <TestPicture :test="draft.test" :children="store.book.children" title="What came out" />
+          <button type="button" class="text" @click="draft.test = null">It was no test</button>
+        </template>
+        <v-btn v-else class="is-side" @click="draft.test = emptyTest()">
+          It was a test: guesses and what was measured ({{ MEASURED }})
+        </v-btn>
       </template>
-      <v-btn v-else class="is-side" @click="draft.test = emptyTest()">
-        It was a test: guesses and what was measured ({{
-          Object.values(TEST_MEASURES)
-            .map(({ name }) => name.toLowerCase())
-            .join(', ')
-        }})
-      </v-btn>
       <p v-for="message in messagesBeside(errors, [])" :key="message" class="wrong" role="alert">
         {{ message }}
       </p>

@@ -57,6 +57,8 @@ export const STARTER_RULES = {
     { id: 'window', name: 'Window shelf', kind: 'window-shelf' as const, holds: 6 },
   ],
   binRule: 'What is in the bin stays in the bin. What falls is picked up together.',
+  collectRule:
+    'Fallen rather than picked, only where there is plenty and only what we know. Never from a neighbour’s ground. Anything that pricks, is mouldy or unknown stays there.',
   emergencyNumber: null,
   poisonCentreNumber: null,
 };

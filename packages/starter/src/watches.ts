@@ -54,7 +54,7 @@ export const WATCH_PATTERNS: readonly Pattern[] = [
       ['Sown', 1, 2, 'The seeds are coated with something like jelly.', WINDOW],
       ['Roots', 1, 2, 'White threads hold on to the wool.', WINDOW],
       ['Green', 2, 3, 'Everything stands up and has two leaves.', WINDOW],
-      ['To cut', 2, 4, 'It is as high as a thumb.', { ...WINDOW, fullHouse: true }],
+      ['To cut', 2, 4, 'It is as high as a thumb.', { ...WINDOW, fullHouse: true, makes: ['cress'] }],
     ),
   },
   {

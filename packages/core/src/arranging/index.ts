@@ -3,6 +3,7 @@ export * from './carry-on.ts';
 export * from './change-of-plan.ts';
 export * from './packet.ts';
 export * from './pieces.ts';
+export * from './recipe-begun.ts';
 export * from './recipe-in-plan.ts';
 export * from './fitting.ts';
 export * from './taken-things.ts';

@@ -2,6 +2,7 @@ import type { z } from 'zod';
 import type { Book } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import type { Supply } from '../cupboard/index.ts';
+import { WAITING_PLACES } from '../house/index.ts';
 import { factIn, supplyBegun, supplyNamed } from '../jotting/index.ts';
 import {
   OWNERS,
@@ -343,6 +344,9 @@ function stepIn(text: string): object {
     owner: Object.keys(OWNERS).find((owner) => said.includes(owner)) ?? 'together',
     minutes: numberAhead(said.find((one) => /^\d+ min$/.test(one))) ?? 0,
     waitMinutes: numberAhead(after('waits ')) ?? 0,
+    mostWaitMinutes: numberAhead(/^[\d.]+ to (.*)$/.exec(after('waits ') ?? '')?.[1]),
+    waitsIn: idIn(WAITING_PLACES, after('in the ')) ?? null,
+    coldHours: numberAhead(after('or ')),
     sign: after('until ') ?? '',
   };
 }

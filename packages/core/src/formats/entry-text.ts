@@ -1,4 +1,5 @@
 import { nameAt, type Book } from '../book/index.ts';
+import { WAITING_PLACES } from '../house/index.ts';
 import {
   PACES,
   PROP_COUNTS,
@@ -108,11 +109,15 @@ export function recipeText(recipe: Recipe, book: Book): string {
     .join('\n\n');
 }
 
-function stepText({ text, owner, minutes, waitMinutes, sign }: RecipeStep): string {
+function stepText(step: RecipeStep): string {
+  const { text, owner, minutes, waitMinutes, mostWaitMinutes, waitsIn, coldHours, sign } = step;
+  const most = mostWaitMinutes === null ? '' : ` to ${mostWaitMinutes}`;
   const beside = [
     owner === 'together' ? '' : owner,
     minutes > 0 ? `${minutes} min` : '',
-    waitMinutes > 0 ? `waits ${waitMinutes} min` : '',
+    waitMinutes > 0 || most ? `waits ${waitMinutes}${most} min` : '',
+    waitsIn === null ? '' : `in the ${WAITING_PLACES[waitsIn]}`,
+    coldHours === null ? '' : `or ${coldHours} h in the cold`,
     sign ? `until ${oneLine(sign)}` : '',
   ].filter((part) => part !== '');
   return `${oneLine(text)}${beside.length > 0 ? ` [${beside.join('; ')}]` : ''}`;

@@ -128,6 +128,8 @@ export const homeSchema = z.object({
   pictures: z.enum(['any', 'realistic'], 'Pictures are of any kind, or realistic only').default('any'),
   /** What happens when filler leaves a bin, in the home's own words: printed on the bin card. */
   binRule: textSchema.default(''),
+  /** What holds when something is collected outdoors. */
+  collectRule: textSchema.default(''),
   prepSlots: z.array(prepSlotSchema).max(20, 'At most 20').default([]),
   waitingPlaces: z.array(waitingPlaceSchema).max(20, 'At most 20').default([]),
   recordedLimits: z.array(recordedLimitSchema).max(8, 'At most 8').default([]),

@@ -36,9 +36,11 @@ export function supplyList(_book: Book, { supplies, frame }: Reading): readonly 
     return `${supply.name}: ${formatQuantity(buy, units)}${inPacks}, by ${formatDay(orderBy)}${note}`;
   };
   const bought = lines.filter(({ basket }) => basket === 'buy');
-  const others = (['families', 'borrow', 'collect'] satisfies BasketId[]).flatMap((basket) =>
-    under(BASKETS[basket], lines.filter((line) => line.basket === basket).map(lineText), { boxes: true }),
-  );
+  const others = (['families', 'borrow', 'collect'] satisfies BasketId[]).flatMap((basket) => {
+    const listed = lines.filter((line) => line.basket === basket).map(lineText);
+    const rule = basket === 'collect' && listed.length > 0 ? frame.home.collectRule : '';
+    return [...under(BASKETS[basket], listed, { boxes: true }), ...(rule === '' ? [] : [text(rule)])];
+  });
   const shops = byName(bought, shopOf).flatMap(([shop, list]) =>
     under(shop, list.map(lineText), { boxes: true }),
   );

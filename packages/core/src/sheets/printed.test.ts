@@ -107,3 +107,21 @@ describe('on paper', () => {
     expect(new Set(pagesOf(id).map(({ key }) => key)).size).toBe(pagesOf(id).length);
   });
 });
+
+test('what is collected outdoors stands with the rule of the home, a planned test with its question', () => {
+  const leaves = after(
+    book,
+    { type: 'house/put-home', home: { ...TEST_HOME, collectRule: 'Fallen rather than picked.' } },
+    aSupply('leaves', { name: 'Leaves', got: 'collected' }),
+    anActivity('leaf', {
+      materials: [aMaterial('leaves', 4)],
+      test: { question: 'Which leaf floats longest?', ways: [{ label: 'dry' }, { label: 'wet' }] },
+    }),
+    onDay('l', 'leaf', 1),
+    inCorner('m', 'leaf', 'bin', 4, 5),
+  );
+  expect(textOf('supply-list', leaves)).toContain('Fallen rather than picked.');
+  expect(textOf('supply-list')).not.toContain('Fallen');
+  expect(textOf('day-sheet', leaves)).toContain('A test: Which leaf floats longest?');
+  expect(textOf('corner-cards', leaves)).toContain('Which leaf floats longest?');
+});

@@ -70,6 +70,8 @@ export const watchStageSchema = z
       .default([]),
     /** The kind of place that it takes up meanwhile; null for none that is counted. */
     place: waitingPlaceKindSchema.nullable().default(null),
+    /** What there is from its beginning on, in words that activities use: seedlings, crystals. */
+    makes: z.array(lineSchema).max(10, 'At most 10').default([]),
     /** Its first day wants everyone to be there. */
     fullHouse: z.boolean().default(false),
   })

@@ -2,7 +2,16 @@ import { describe, expect, test } from 'vitest';
 import type { Book } from '../../book/index.ts';
 import { plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
-import { aChild, after, attempt, gesture, TEST_UNIT, testBook } from '../../testing/home.ts';
+import {
+  aChild,
+  after,
+  anActivity,
+  attempt,
+  gesture,
+  onDay,
+  TEST_UNIT,
+  testBook,
+} from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { watchedIn } from '../readiness/ready.ts';
 import { learnedOf, stageAsLearned } from './learned.ts';
@@ -179,5 +188,44 @@ describe('what a kind takes here', () => {
     expect(learned(moths({ patternId: null }), saw('2027-03-17', { stageId: 'sleep' }))).toEqual([]);
     expect(learned(moths(awaited()))).toEqual([]);
     expect(learned(moths())).toEqual([]);
+  });
+});
+
+describe('what grows is used by what is planned', () => {
+  const stages = [
+    { id: 'sown', name: 'Sown', leastDays: 2, mostDays: 4 },
+    { id: 'cut', name: 'To cut', leastDays: 2, mostDays: 4, makes: ['cress'] },
+  ];
+  const cress = (rest: Partial<Observation> = {}): ChangeInput =>
+    moths({ id: 'c', title: 'Cress', patternId: null, living: false, heads: null, stages, ...rest });
+  // Sown on Monday, it may be cut from Wednesday to Friday.
+  const ordered = (day: number, ...changes: readonly ChangeInput[]) =>
+    read(
+      after(base, anActivity('eat', { uses: ['Cress'] }), onDay('p', 'eat', day), ...changes),
+      TEST_UNIT,
+      plainDay('2027-03-08'),
+    )
+      .headsUps.filter(({ rule }) => rule === 'order')
+      .map(({ title, detail }) => `${title}. ${detail}`);
+  test.each([
+    [
+      2,
+      [
+        'eat is too early. It uses Cress of Cress (To cut), there from Wed 10 March on at the earliest. Move one of them, or leave it so.',
+      ],
+    ],
+    [
+      4,
+      [
+        'eat is too early. It uses Cress of Cress (To cut), perhaps there only on Fri 12 March. Move one of them, or leave it so.',
+      ],
+    ],
+    [5, []],
+  ])('on Day %i: %o', (day, texts) => expect(ordered(day, cress())).toEqual(texts));
+  test('seen to be there it is there; made by nobody is still told', () => {
+    expect(
+      ordered(2, cress({ startedOn: plainDay('2027-03-04') }), saw('2027-03-08', { stageId: 'cut' }, 'c')),
+    ).toEqual([]);
+    expect(ordered(2)[0]).toContain('needs Cress first, which is not planned on any day');
   });
 });

@@ -28,6 +28,16 @@ interface Need {
   readonly mostDays: number | null;
 }
 
+/** What something that is watched brings from a day on that is not known for certain. */
+export interface Grown {
+  readonly made: string;
+  /** What is watched, and its stage that brings it. */
+  readonly of: string;
+  readonly stage: string;
+  readonly earliest: PlainDay;
+  readonly latest: PlainDay;
+}
+
 /** Why a placement cannot be where it is, in words that follow its title. */
 interface OrderBreak {
   readonly kind: 'too early' | 'too late' | 'missing something';
@@ -164,7 +174,13 @@ function isEarlierInTheDay(before: Placement, after: Placement, { home }: Frame)
 }
 
 // Nothing is wrong as soon as one of several fits: in this unit, else what another one makes.
-function breaksOf(look: Look, placement: Placement, order: Order, frame: Frame): readonly OrderBreak[] {
+function breaksOf(
+  look: Look,
+  placement: Placement,
+  order: Order,
+  frame: Frame,
+  watched: readonly Grown[],
+): readonly OrderBreak[] {
   return needsOf(placement).flatMap((need): OrderBreak[] => {
     const own = candidatesFor(need, order)
       .filter(({ id }) => id !== placement.id)
@@ -174,7 +190,9 @@ function breaksOf(look: Look, placement: Placement, order: Order, frame: Frame):
     const others = 'made' in need.what ? madeElsewhere(look, need.what.made, frame) : [];
     const there = others.map((one) => breakBetween(one, placement, need, frame));
     if (there.includes(null)) return [];
-    const first = found[0] ?? there[0];
+    const grown = 'made' in need.what ? grownFor(need.what.made, watched, placement, frame) : [];
+    if (grown.includes(null)) return [];
+    const first = found[0] ?? there[0] ?? grown[0];
     return [
       first ?? {
         kind: 'missing something',
@@ -198,17 +216,40 @@ function madeElsewhere(look: Look, made: string, { unit }: Frame): readonly Befo
   });
 }
 
+// What something that is watched brings: seedlings to plant, from its stage on. It comes by itself, so it may be late.
+function grownFor(
+  made: string,
+  watched: readonly Grown[],
+  after: Placement,
+  frame: Frame,
+): readonly (OrderBreak | null)[] {
+  const on = dateOf(frame, firstDayOf(after));
+  if (!on) return [];
+  return watched
+    .filter((one) => sameWord(one.made, made))
+    .map(({ of, stage, earliest, latest }): OrderBreak | null => {
+      if (latest <= on) return null;
+      const when =
+        on < earliest
+          ? `there from ${formatDay(earliest)} on at the earliest`
+          : `perhaps there only on ${formatDay(latest)}`;
+      return { kind: 'too early', text: `uses ${made} of ${of} (${stage}), ${when}`, withId: null };
+    });
+}
+
 const nameOf = (look: Look, { what }: Need): string =>
   'made' in what ? what.made : (look.one('activities', what.activityId)?.content.title ?? 'something else');
 
+const NOT_WATCHED: readonly Grown[] = [];
+
 /** The findings about what stands before something that it needs, too soon after it, too late, or without it. */
 export const orderFindings = answer(
-  (look, placements: readonly Placement[], frame: Frame): readonly Finding[] => {
+  (look, placements: readonly Placement[], frame: Frame, watched: readonly Grown[]): readonly Finding[] => {
     const order = orderOf(placements);
     return order.needing
       .filter((placement) => frame.calendar.days[firstDayOf(placement) - 1])
       .flatMap((placement) =>
-        breaksOf(look, placement, order, frame).map(({ kind, text, withId }, i) => ({
+        breaksOf(look, placement, order, frame, watched).map(({ kind, text, withId }, i) => ({
           key: `order:${placement.id}:${i}`,
           rule: 'order' as const,
           level: 'care' as const,
@@ -239,11 +280,11 @@ export const verdictsFor = answer(
     return frame.calendar.days.map(({ number }) => {
       const moved: Placement = { ...placement, where: movedTo(placement.where, number, frame) };
       const order = orderOf([...others, moved]);
-      const own = breaksOf(look, moved, order, frame).filter(({ withId }) => withId !== null);
+      const own = breaksOf(look, moved, order, frame, NOT_WATCHED).filter(({ withId }) => withId !== null);
       const theirs = order.needing
         .filter(({ id }) => id !== placement.id)
         .flatMap((other) =>
-          breaksOf(look, other, order, frame)
+          breaksOf(look, other, order, frame, NOT_WATCHED)
             .filter(({ withId }) => withId === placement.id)
             .map(({ text }) => `${other.content.title} ${text}`),
         );

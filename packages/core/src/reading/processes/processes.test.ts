@@ -282,7 +282,17 @@ describe('what does not fit is told, with what is in its way', () => {
     const tasks = read(book, TEST_UNIT, A_MONDAY).ready.entries.filter(({ task }) => task.kind === 'cook');
     expect(
       tasks.map(({ task, slot, state }) => [task.text, task.minutes, task.waitMinutes, slot?.name, state]),
-    ).toEqual([['Cook Flat bread', 20, 600, 'Nap', 'laid']]);
+    ).toEqual([['Cook Flat bread', 20, 600, 'Evening', 'laid']]);
+  });
+  test('what is bought for it is bought before it is begun', () => {
+    const book = bookWith(bread('groups'), over({ stepsBefore: 1 }), ...yard());
+    const { entries } = read(book, TEST_UNIT, A_MONDAY).ready;
+    const [shop] = entries.filter(({ task }) => task.kind === 'shop');
+    const [cook] = entries.filter(({ task }) => task.kind === 'cook');
+    expect(shop?.state).toBe('laid');
+    expect(cook?.task.needs.map(({ taskId }) => taskId)).toEqual([shop?.task.id]);
+    // In a time before, or first in the same one.
+    expect(shop!.slot!.from).toBeLessThanOrEqual(cook!.slot!.from);
   });
   test('beforehand it is all making ready, and the day knows nothing of it', () => {
     const book = bookWith(bread('groups'), over({ when: 'beforehand' }));

@@ -44,15 +44,20 @@ export function assemble({ tasks, slots, home, marks, shown, taken }: Given): As
   const byWhole = groupBy(tasks, ({ wholeId }) => wholeId);
   const index = new Map(slots.map(({ id }, s) => [id, s]));
   const lastEvenings = lastEveningOf(slots, home);
+  const read = open.map((task) => {
+    const needs = needsOf(task, byWhole, marks);
+    return { task, needs: needs.open, options: optionsOf(task, slots, home, needs.done) };
+  });
+  // An errand for which there is no time is told by itself; what it was for can still be made of what is there.
+  const hopeless = new Set(read.filter(({ options }) => options.length === 0).map(({ task }) => task.id));
   const problem: ScheduleProblem = {
-    tasks: open.map((task): Task => {
-      const needs = needsOf(task, byWhole, marks);
+    tasks: read.map(({ task, needs, options }): Task => {
       const was = shown.get(task.id);
       return {
         id: task.id,
         minutes: task.minutes,
-        options: optionsOf(task, slots, home, needs.done),
-        needs: needs.open,
+        options,
+        needs: needs.filter(({ taskId, soft }) => !soft || !hopeless.has(taskId)),
         hold: holdOf(task),
         lastFrom: lastEvenings(task.usedAt, task),
         shown: was === undefined ? null : (index.get(was) ?? -1),

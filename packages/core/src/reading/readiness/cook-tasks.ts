@@ -50,6 +50,7 @@ export function cookTasks(cook: ToCook): readonly ReadyTask[] {
       needs: i === 0 ? [] : [restedSince(idAt(i - 1), stretches[i - 1]!)],
       hold: i < stretches.length - 1 ? null : holdFor(recipe.waitsIn, waitMinutes, Math.ceil(times)),
       things: [recipe.title],
+      takes: i === 0 ? recipe.ingredients.map(({ supplyId }) => supplyId) : [],
     });
   });
 }

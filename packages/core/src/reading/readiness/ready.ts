@@ -128,7 +128,7 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
   const { placements } = placed;
   const left = beforeUnit(book, frame.unit.id)?.left ?? NONE;
   const changes = changeOvers(book, placements, frame, left);
-  return joined(
+  const tasks = joined(
     NOTHING,
     flat(prepTasks(both, frame, today)),
     processTasks(book, both, frame, today),
@@ -138,7 +138,27 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
     ownTasks(ownByUnit(book.ownTasks).get(frame.unit.id) ?? NONE, frame, today),
     gettingTasks(gatherLines(book, frame.unit.id, today), frame, today),
   );
+  return shoppedFor(tasks);
 }
+
+/** What is bought or collected for what is cooked or mixed comes before it. */
+const shoppedFor = memoised((tasks: readonly ReadyTask[]): readonly ReadyTask[] => {
+  const errands = tasks.filter(({ kind, gets }) => gets !== undefined && BRINGS.has(kind));
+  if (errands.length === 0) return tasks;
+  return tasks.map((task) => {
+    const takes = new Set(task.takes ?? []);
+    const before = errands.filter(({ gets }) => gets!.some((id) => takes.has(id)));
+    if (before.length === 0) return task;
+    const needs = before.map(({ id }) => ({
+      taskId: id,
+      waitMinutes: 0 as Minutes,
+      mostMinutes: null,
+      soft: true,
+    }));
+    return { ...task, needs: [...task.needs, ...needs] };
+  });
+});
+const BRINGS: ReadonlySet<ReadyTask['kind']> = new Set(['shop', 'collect']);
 
 const flat = memoised((lists: readonly (readonly ReadyTask[])[]): readonly ReadyTask[] => lists.flat());
 

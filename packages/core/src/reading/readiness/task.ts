@@ -63,6 +63,9 @@ export interface ReadyTask {
   readonly ways: PrepTask['instead'];
   /** What it takes, by name. */
   readonly things: readonly string[];
+  /** The ids of supplies that it brings into the house, or that go into what it makes: the one comes before the other. */
+  readonly gets?: readonly string[];
+  readonly takes?: readonly string[];
 }
 
 /** Whether a task is shown with a unit: its own, and what is watched, which goes on whichever unit began it. */

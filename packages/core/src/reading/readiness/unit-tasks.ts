@@ -270,6 +270,7 @@ function errand(frame: Frame, lines: readonly SupplyLine[], draft: ErrandDraft):
     day: first.by,
     usedAt,
     things: lines.map(({ supply }) => supply.name),
+    gets: lines.map(({ supply }) => supply.id),
     ...draft,
   });
 }

@@ -9,9 +9,12 @@ import { eventFindings } from '../conduct/events.ts';
 import { roundFindings } from '../conduct/rounds.ts';
 import { stretchFindings, waitFindings } from '../conduct/stretches.ts';
 import { joined, type Finding } from '../ground/finding.ts';
+import { memoised } from '../ground/memo.ts';
+import type { Forecast } from '../forecast/forecast.ts';
 import { begunFindings, sketchFindings } from '../fit/sketches.ts';
 import { awaitedFindings, unattendedFindings, watchFindings } from '../forecast/findings.ts';
 import { calendarIn } from '../plan/house.ts';
+import { orderFindings, type Grown } from '../order/order.ts';
 import { phaseOf } from '../plan/plan.ts';
 import { processFindings } from '../processes/findings.ts';
 import { readyFindings } from '../readiness/findings.ts';
@@ -72,3 +75,14 @@ export const awaited = (asked: Asked): readonly Finding[] => {
 /** What is alive on closed days. */
 export const unattended = (asked: Asked): readonly Finding[] =>
   unattendedFindings(watchedIn(asked.book, asked.today), asked.frame, isNow(asked));
+
+const grownIn = memoised((watched: readonly Forecast[]): readonly Grown[] =>
+  watched.flatMap(({ observation, stages }) =>
+    stages.flatMap(({ stage, earliest, latest }) =>
+      stage.makes.map((made) => ({ made, of: observation.title, stage: stage.name, earliest, latest })),
+    ),
+  ),
+);
+/** What comes before what: also what grows. */
+export const ordered = ({ withCircle, frame, book, today }: Asked): readonly Finding[] =>
+  orderFindings(book, withCircle, frame, grownIn(watchedIn(book, today)));

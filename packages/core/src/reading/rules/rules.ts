@@ -24,7 +24,6 @@ import { openSlotFindings } from '../fit/open-slots.ts';
 import { watchingFindings } from '../fit/watching.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised } from '../ground/memo.ts';
-import { orderFindings } from '../order/order.ts';
 import type { Placed } from '../plan/plan.ts';
 import { readinessOf } from '../readiness/ready.ts';
 import { crowdFindings } from '../readiness/waiting.ts';
@@ -42,6 +41,7 @@ import {
   days,
   circles,
   ready,
+  ordered,
 } from './questions.ts';
 import { WATCHED_RULES } from './watched.ts';
 
@@ -189,7 +189,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
   order: {
     about: 'what comes before what',
     levels: ['care'],
-    ask: ({ withCircle, frame, book }) => orderFindings(book, withCircle, frame),
+    ask: ordered,
     ways: ['day', only(2, 'maker-earlier'), 'piece-out', 'reserve'],
   },
   'shared-table': {

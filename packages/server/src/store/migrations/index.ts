@@ -17,6 +17,7 @@ import * as orderKeys from './0015-order-keys.ts';
 import * as circleUses from './0027-circle-uses.ts';
 import * as recipeVariants from './0028-recipe-variants.ts';
 import * as longObservations from './0029-long-observations.ts';
+import * as collecting from './0030-collecting.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -65,6 +66,7 @@ const STEPS: readonly Step[] = [
   { name: '0027-circle-uses', migration: circleUses },
   { name: '0028-recipe-variants', migration: recipeVariants },
   { name: '0029-long-observations', migration: longObservations },
+  { name: '0030-collecting', migration: collecting },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

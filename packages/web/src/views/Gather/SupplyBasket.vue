@@ -45,6 +45,7 @@ const priceOf = ({ packs }: SupplyLine): string =>
 <template>
   <ShelfCard :title="`${title} · ${lines.length}`" :label="title" :data-test="`basket-${basket}`">
     <p v-if="lines.length === 0" class="soft">{{ empty }}</p>
+    <p v-else-if="basket === 'collect' && home.collectRule" class="soft">{{ home.collectRule }}</p>
     <ul>
       <li v-for="line in shownLines" :key="line.supply.id" :data-test="`supply-${line.supply.id}`">
         <AmountButton

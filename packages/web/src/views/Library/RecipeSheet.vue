@@ -8,6 +8,7 @@ import {
   MEASURES,
   OWNERS,
   quantity,
+  recipeBegun,
   RECIPE_KINDS,
   recipeText,
   WAITING_PLACES,
@@ -16,7 +17,7 @@ import {
   type RecipeStep,
   type Swap,
 } from '@kobby/core';
-import { computed } from 'vue';
+import { computed, reactive } from 'vue';
 import {
   AmountField,
   ChoiceField,
@@ -42,10 +43,13 @@ import VariantRows from './VariantRows.vue';
 const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
+// With a new recipe: what it makes as a thing in the cupboard, and an activity for plans.
+const [supplyId, activityId] = [`supply-${newId()}`, `activity-${newId()}`];
+const also = reactive({ supplyId: null as string | null, activityId: null as string | null });
 const { known, draft, submit, retire } = formOf('recipes')({
   id: () => props.id,
   first: () => ({ id: `recipe-${newId()}`, yields: { amount: 500, unit: 'mL' }, minutes: 10 }),
-  put: (recipe) => [{ type: 'library/put-recipe', recipe }],
+  put: (recipe) => recipeBegun(recipe, known.value ? { supplyId: null, activityId: null } : also),
   close: () => emit('close'),
 });
 const supplies = computed(() => supplyOptions(store.book));
@@ -276,6 +280,25 @@ async function asText(): Promise<void> {
       <AlsoRows v-model="row.also" :path="`${path}.also`" :supplies="supplies" />
       <LineField v-model="row.how" label="How" :path="`${path}.how`" />
     </RowsField>
+    <template v-if="!known">
+      <v-checkbox
+        v-if="!draft.makesId"
+        :model-value="also.supplyId !== null"
+        label="What it makes is a thing in the cupboard, called like it"
+        name="alsoSupply"
+        density="compact"
+        hide-details
+        @update:model-value="also.supplyId = $event ? supplyId : null"
+      />
+      <v-checkbox
+        :model-value="also.activityId !== null"
+        label="Also an activity: made with the children"
+        name="alsoActivity"
+        density="compact"
+        hide-details
+        @update:model-value="also.activityId = $event ? activityId : null"
+      />
+    </template>
     <VariantRows v-model="draft.variants" :supplies="supplies" />
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />

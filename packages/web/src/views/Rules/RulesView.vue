@@ -248,6 +248,11 @@ function setMinutes(
       </ShelfCard>
       <ShelfCard title="Rules of the room">
         <TextField v-model="draft.binRule" label="When filler leaves a bin" path="binRule" />
+        <TextField
+          v-model="draft.collectRule"
+          label="When something is collected outdoors"
+          path="collectRule"
+        />
         <RowsField
           v-slot="{ row, path }"
           v-model="draft.recordedLimits"

@@ -94,6 +94,7 @@ const connection = computed(() =>
     </p>
     <section v-for="group in groups" :key="group.place">
       <h2>{{ group.place }}</h2>
+      <p v-if="group.place === OTHER.collect && home.collectRule" class="rule">{{ home.collectRule }}</p>
       <ul>
         <li v-for="line in group.lines" :key="line.supply.id">
           <button
@@ -166,6 +167,11 @@ header p {
 }
 h2 {
   padding: var(--gap-5) var(--gap-5) var(--gap-2);
+}
+.rule {
+  padding: 0 var(--gap-5) var(--gap-3);
+  color: var(--ink-soft);
+  font-size: 14px;
 }
 .nothing {
   padding: calc(2 * var(--gap-4)) var(--gap-5);

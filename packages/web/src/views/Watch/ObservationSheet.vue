@@ -23,6 +23,7 @@ import {
   SwitchField,
   TextField,
   TicksField,
+  WordsField,
 } from '../../parts/fields/index.ts';
 import FormSheet from '../../parts/FormSheet.vue';
 import { copyOf, newId } from '../../state/api.ts';
@@ -50,6 +51,7 @@ const blankStage = (): Stage => ({
   supplies: [],
   place: null,
   fullHouse: false,
+  makes: [],
 });
 // The unit that runs, else the next one, else any.
 const units = computed(() => {
@@ -256,6 +258,11 @@ function keepPattern(): void {
           :options="WAITING_PLACES"
         />
       </div>
+      <WordsField
+        v-model="row.makes"
+        label="What there is from then on: seedlings, crystals"
+        :path="`${path}.makes`"
+      />
       <SwitchField
         v-model="row.fullHouse"
         label="Its first day wants everyone to be here"

@@ -118,6 +118,34 @@ test('begun too late it is told, and mended by a press', async () => {
   await mara.page.waitForFunction(() => !document.body.innerText.includes('Flat bread is not ready'));
 });
 
+test('a circle that is prolonged pushes the bread: told, and a shorter circle takes it back', async () => {
+  const { mara } = demo;
+  const made = { id: 'made', recipeId: 'flat-bread', for: 'child', readyBy: '11:30' };
+  const bread = written('put-table-bread', 'Bread for the stall', 4, { eaten: true, processes: [made] }) as {
+    where: object;
+  };
+  const talk = (id: string, minutes: number) => ({
+    type: 'circle/put-piece',
+    piece: {
+      ...{ id: `piece-${id}`, unitId: unit, blockId: 'circle', kind: 'talk', day: 4, order: `a8${id}` },
+      ...{ words: `Stall ${id}`, minutes },
+    },
+  });
+  await keep(
+    { ...bread, where: { kind: 'day', day: 4, blockId: 'table' } },
+    ...['a', 'b', 'c'].map((id) => talk(id, 4)),
+  );
+  await mara.route(`/units/${unit}/days`);
+  await mara.sees('Bread for the stall');
+  await gone('Flat bread is not ready');
+  await keep(talk('d', 45));
+  await mara.sees('Flat bread is not ready by 11:30');
+  await mara.press(headOf('Flat bread is not ready'));
+  await mara.press('::-p-xpath(//*[@data-test="mends"]//button[contains(., "A shorter Circle time")])');
+  await mara.kept();
+  await gone('Flat bread is not ready');
+});
+
 test('the phone has its bowls and steps by the clock, the card as well', async () => {
   const { mara } = demo;
   await mara.route(`/units/${unit}/print/recipe-cards`);

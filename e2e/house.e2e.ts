@@ -420,6 +420,26 @@ describe('bad input is told where it stands, and nothing is kept of it', () => {
   });
 });
 
+test('what the library that ships has and this one does not is shown, and taken in by one step', async () => {
+  const mara = await at('library', 'entries');
+  const before = await mara.countOf('entries');
+  await mara.fill('words', 'ice lanterns');
+  await mara.pressText('Ice lanterns');
+  await mara.pressText('Take it away');
+  await mara.kept();
+  await mara.page.reload();
+  await mara.sees(`${before - 1} entries`);
+  await mara.press('[data-test="news"]');
+  await mara.sees('One entry is taken in');
+  expect(await mara.textOf('[data-test^="new-recipes/"]')).toBe('Ice lanterns');
+  await mara.press('.sheet-form button[type="submit"], button[type="submit"]');
+  await mara.sees(`${before} entries`);
+  await mara.seesNot('new from Kobby');
+  await mara.pressText('Undo');
+  await mara.sees(`${before - 1} entries`);
+  expect(mara.errors).toEqual([]);
+});
+
 test('what is in use is retired instead of taken away, and a child can be forgotten', async () => {
   const mara = await at('cupboard', 'things');
   await mara.fill('wanted', 'paper straws');

@@ -89,11 +89,12 @@ export const testParts = ({ test }: ActivityContent, { frame }: Reading): readon
 
 /** What is made in something on a day: its bowls, and its steps by the clock. */
 export const madeParts = (book: Book, session: Session, reading: Reading): readonly PrintedPart[] =>
-  madeCards(book, session, reading).flatMap(({ title, how, steps, ready, bowls, none }) => [
+  madeCards(book, session, reading).flatMap(({ title, how, steps, ready, tried, bowls, none }) => [
     text(`${title}: ${how}`, true),
     ...bowls.flatMap(({ label, lines }) => under(label, lines, { boxes: true })),
     ...under('Steps', steps, { numbered: true }),
     ...(ready === null ? [] : [text(ready)]),
+    ...(tried === null ? [] : [text(tried)]),
     ...none.map((one) => caution(one)),
   ]);
 

@@ -26,6 +26,7 @@ import {
   signInRequestSchema,
   sinceSchema,
   snapshotSchema,
+  newEntriesSchema,
   themeOffersSchema,
   toldWordsSchema,
   answerSchema,
@@ -212,6 +213,13 @@ export const ENDPOINTS = {
     audience: 'provider',
     response: null,
     gives: 'message/rfc822',
+  },
+  lacking: {
+    method: 'get',
+    path: '/api/library/lacking',
+    summary: 'What of the library that ships the home does not have, with the changes that take it in',
+    audience: 'provider',
+    response: newEntriesSchema,
   },
   themeThings: {
     method: 'get',

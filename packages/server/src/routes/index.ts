@@ -18,6 +18,7 @@ import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './
 import { setUp, showDoor, signIn, signOut } from './door.ts';
 import { changePassPhrase, endSession, showSessions } from './sessions.ts';
 import { keepFile, showFile, showSharedFile } from './files.ts';
+import { showLacking } from './library.ts';
 import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
 import { showThemeThings, showToldWords } from './words.ts';
@@ -51,6 +52,7 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   outbox: showOutbox,
   sendOut,
   message: showMessage,
+  lacking: showLacking,
   themeThings: showThemeThings,
   toldWords: showToldWords,
   weather: showWeather,

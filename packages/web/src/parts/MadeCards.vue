@@ -26,6 +26,7 @@ defineProps<{ cards: readonly Card[] }>();
       <li v-for="step in card.steps" :key="step" class="figures">{{ step }}</li>
     </ol>
     <p v-if="card.ready" class="ready figures">{{ card.ready }}</p>
+    <p v-if="card.tried" class="soft figures">{{ card.tried }}</p>
   </section>
 </template>
 

@@ -86,6 +86,7 @@ const itemSchema = z.strictObject({
       how: z.string(),
       steps: z.array(z.string()),
       ready: z.string().nullable(),
+      tried: z.string().nullable(),
       bowls: z.array(z.strictObject({ label: z.string(), lines: z.array(z.string()) })),
       none: z.array(z.string()),
     }),

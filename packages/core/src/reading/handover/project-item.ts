@@ -105,8 +105,8 @@ function madeOn(
   const { id } = frame.unit;
   const among = { placements: placedIn(book, id).placements, circles: circlesOf(book, id), frame };
   const cards = madeCards(book, session, among);
-  return cards.map(({ title, how, steps, ready, bowls, none }) => ({
-    ...{ title, how, ready, steps: [...steps] },
+  return cards.map(({ title, how, steps, ready, tried, bowls, none }) => ({
+    ...{ title, how, ready, tried, steps: [...steps] },
     bowls: bowls.map(({ label, own, lines }) => ({
       label: own.every(({ shownAs }) => mayBeNamed.has(shownAs)) ? label : 'An own bowl',
       lines: [...lines],

@@ -1,7 +1,13 @@
 import { daysBetween } from '../../calendar/index.ts';
 import type { Child, Home } from '../../house/index.ts';
 import { yieldOf, type Process, type Recipe } from '../../library/index.ts';
-import { formatQuantity, fractionText, quantity } from '../../measure/index.ts';
+import {
+  formatQuantity,
+  fractionText,
+  quantity,
+  type MeasureId,
+  type UnitSystem,
+} from '../../measure/index.ts';
 import { answer } from '../ground/answer.ts';
 import { counted } from '../ground/finding.ts';
 import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
@@ -89,13 +95,15 @@ function orderOf(process: Process, recipe: Recipe, children: readonly Child[], h
   return { ...rest, target: { kind: 'batches', batches: batches * repeats * times } };
 }
 
+/** How much of what a recipe gives: `60 g`, `2 pieces`. */
+export const shareText = (amount: number, unit: MeasureId, units: UnitSystem): string =>
+  unit === 'piece' ? counted(amount, 'piece') : formatQuantity(quantity(amount, unit), units);
+
 function howMany(process: Process, recipe: Recipe, children: number, home: Home): string {
   const again = process.repeats > 1 ? `, ${process.repeats} times` : '';
   if (process.for === 'child') {
     const { amount, unit } = shareOf(process, recipe, home);
-    const each =
-      unit === 'piece' ? counted(amount, 'piece') : formatQuantity(quantity(amount, unit), home.units);
-    return `${counted(children, 'child', 'children')} × ${each}${again}`;
+    return `${counted(children, 'child', 'children')} × ${shareText(amount, unit, home.units)}${again}`;
   }
   const { batches, groups } = process;
   const each = `${fractionText(batches)} ${batches > 1 ? 'batches' : 'batch'}`;

@@ -1,12 +1,12 @@
-import { formatDuration, formatMinutes, type Minutes } from '../../calendar/index.ts';
+import { formatDay, formatDuration, formatMinutes, type Minutes } from '../../calendar/index.ts';
 import { allergenName, WAITING_PLACES, type Child } from '../../house/index.ts';
-import { MADE_WHEN } from '../../library/index.ts';
+import { MADE_WHEN, type RecipeId } from '../../library/index.ts';
 import type { UnitSystem } from '../../measure/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import type { Circles } from '../circle/circle.ts';
-import type { Asking } from '../ground/answer.ts';
+import { answer, type Asking } from '../ground/answer.ts';
 import { counted, listed } from '../ground/finding.ts';
-import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
+import { madeIn, shareText, type MadeIn } from '../kitchen/made-in.ts';
 import type { PlannedMix } from '../kitchen/mixes.ts';
 import { noBowlText } from '../kitchen/own-bowl.ts';
 import { amountText, roundedTogether } from '../kitchen/round.ts';
@@ -36,6 +36,8 @@ export interface MadeCard {
   /** `Ready at 11:22, for Lunch at 11:50`, or why it has no room; null for what is made before. */
   readonly ready: string | null;
   readonly bowls: readonly BowlCard[];
+  /** What the newest try beforehand gave: `Tried on Tue 9 March with 250 mL: 12 seconds.`; null where nobody tried it. */
+  readonly tried: string | null;
   /** For whom nothing of it is made, and why. */
   readonly none: readonly string[];
 }
@@ -59,12 +61,28 @@ export function madeCards(
     const own = laid.filter(
       (one) => one.session.placement.id === session.placement.id && one.made.process.id === made.process.id,
     );
-    return own.length === 0 ? [cardOf(made, null, frame)] : own.map((one) => cardOf(made, one, frame));
+    const tried = triedText(asking, made.recipe.id, frame.home.units);
+    return own.length === 0
+      ? [cardOf(made, null, tried, frame)]
+      : own.map((one) => cardOf(made, one, tried, frame));
   });
 }
+
+// The value of a try stays with what was tried, and is told wherever it is made.
+const triedText = answer((look, recipeId: RecipeId, units: UnitSystem): string | null => {
+  const tries = Object.values(look.table('batches'))
+    .filter((one) => one.trial && one.recipeId === recipeId && (one.found !== null || one.note !== ''))
+    .toSorted((a, b) => (a.madeOn < b.madeOn ? 1 : a.madeOn > b.madeOn ? -1 : a.id < b.id ? 1 : -1));
+  const [newest] = tries;
+  if (!newest) return null;
+  const said = [newest.found ?? '', newest.note].filter(Boolean).map(ended).join(' ');
+  const amount = shareText(newest.amount, newest.unit, units);
+  return `Tried on ${formatDay(newest.madeOn)} with ${amount}: ${said}`;
+});
+
 const NONE: readonly never[] = [];
 
-function cardOf(made: MadeIn, laid: DayProcess | null, { home }: Frame): MadeCard {
+function cardOf(made: MadeIn, laid: DayProcess | null, tried: string | null, { home }: Frame): MadeCard {
   const { recipe, process, how, mixes, without, problem } = made;
   const group = laid?.group ?? null;
   return {
@@ -78,6 +96,7 @@ function cardOf(made: MadeIn, laid: DayProcess | null, { home }: Frame): MadeCar
     ready:
       laid && (laid.ready === null ? `It does not fit into this day. ${whyText(laid)}` : readyText(laid)),
     bowls: mixes.map((mix) => bowlOf(mix, mixes.length > 1, home.units)),
+    tried,
     none: without.map(noBowlText),
   };
 }

@@ -18,6 +18,8 @@ import {
 } from '../../testing/home.ts';
 import { explainLine } from '../gather/explain.ts';
 import { read } from '../answers/read.ts';
+import { sessionsOf } from '../plan/plan.ts';
+import { madeCards, type MadeCard } from './cards.ts';
 import { processesOfDay, type DayProcess } from './day-processes.ts';
 
 type Book = ReturnType<typeof testBook>;
@@ -307,6 +309,29 @@ describe('what does not fit is told, with what is in its way', () => {
     expect(clock(onDay(book)[0]!)).toEqual([]);
     expect(told(book)[0]!.title).toContain('is not ready by');
   });
+});
+
+test('what a try beforehand gave stands on the card, the newest of them', () => {
+  const tried = (id: string, madeOn: string, rest: object): ChangeInput => ({
+    type: 'kitchen/put-batch',
+    batch: {
+      ...{ id, recipeId: 'bread', madeOn: madeOn as never, amount: 2, unit: 'piece', trial: true },
+      ...rest,
+    } as never,
+  });
+  const cardIn = (book: Book): MadeCard => {
+    const { placements, circles, frame } = read(book, TEST_UNIT, A_MONDAY);
+    const session = sessionsOf(placements[0]!, frame)[0]!;
+    return madeCards(book, session, { placements, circles, frame })[0]!;
+  };
+  expect(cardIn(bookWith(bread('groups'))).tried).toBeNull();
+  const book = bookWith(
+    bread('groups'),
+    tried('one', '2027-03-02', { found: '18 minutes in the oven' }),
+    tried('two', '2027-03-04', { found: '15 minutes', note: 'Thinner is better' }),
+    tried('three', '2027-03-05', {}),
+  );
+  expect(cardIn(book).tried).toBe('Tried on Thu 4 March with 2 pieces: 15 minutes. Thinner is better.');
 });
 
 const ALL_DAY = Object.fromEntries([1, 2, 3, 4, 5].map((day) => [day, ['morning', 'afternoon']]));

@@ -13,21 +13,25 @@ import {
   entryFacts,
   entrySummary,
   formatAge,
+  newEntriesSchema,
   LIBRARY_KINDS,
+  type NewEntries,
   type Picture,
   withGaps,
   type LibraryKind,
   type LibraryWish,
 } from '@kobby/core';
-import { computed, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useLibrary } from '../../state/library.ts';
 import ActivitySheet from './ActivitySheet.vue';
 import BookSheet from './BookSheet.vue';
+import { ask } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { skillOptions } from '../../state/skill-options.ts';
+import LackingSheet from './LackingSheet.vue';
 import PasteSheet from './PasteSheet.vue';
 import PrintedSheet from './PrintedSheet.vue';
 import RecipeSheet from './RecipeSheet.vue';
@@ -41,6 +45,15 @@ const route = useRoute();
 const asked = Object.keys(LIBRARY_KINDS).find((kind) => kind === route.query.kind) as LibraryKind | undefined;
 const wish = ref<LibraryWish>(asked ? { kinds: [asked] } : {});
 const opened = ref<{ kind: LibraryKind; id: string | null } | null>(null);
+// What came with a newer Kobby: asked for once the library is open, and again when something was taken in.
+const lacking = ref<NewEntries['entries']>([]);
+const news = computed(() => lacking.value.filter(({ kind, isNamed }) => kind !== 'supplies' && !isNamed));
+const taking = ref(false);
+async function look(): Promise<void> {
+  const said = await ask('GET', '/api/library/lacking', newEntriesSchema);
+  if (said.kind === 'ok') lacking.value = said.data.entries;
+}
+onMounted(() => void look());
 const pasting = ref(false);
 const SHOWN_AT_ONCE = 60;
 const most = ref(SHOWN_AT_ONCE);
@@ -92,6 +105,9 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
       <v-btn v-for="kind in others" :key="kind" class="is-side" @click="opened = { kind, id: null }">
         A {{ LIBRARY_KINDS[kind] }}
       </v-btn>
+      <v-btn v-if="news.length" class="is-side" data-test="news" @click="taking = true"
+        >{{ news.length }} new from Kobby</v-btn
+      >
       <v-btn class="is-side" @click="pasting = true">Paste a list or text</v-btn>
     </PageBar>
     <div class="columns">
@@ -236,6 +252,7 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
       :key="opened.id ?? 'new'"
       @close="opened = null"
     />
+    <LackingSheet v-if="taking" :entries="lacking" @close="taking = false" @taken="look" />
     <PasteSheet
       v-if="pasting"
       @close="pasting = false"

@@ -17,7 +17,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'observations.keptIn',
     ...of('watchPatterns', 'about', 'measures', 'stages[].sign'),
     ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),
-    ...of('batches', 'unit', 'keptHow', 'found', 'note'),
+    'batches.keptHow',
     ...of('letters', 'subject', 'text', 'to'),
     ...of('wishes', 'supplyId', 'forWhat'),
     ...of('supplies', 'notes', 'packs[].pricedOn'),

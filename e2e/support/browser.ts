@@ -56,7 +56,10 @@ const MOST_TABS = 400;
 function isInReach(element: Element): boolean {
   const { x, y, width, height } = element.getBoundingClientRect();
   const there = document.elementFromPoint(x + width / 2, y + height / 2);
-  return there === null || element.contains(there) || there.contains(element);
+  if (there === null || element.contains(there) || there.contains(element)) return true;
+  // As a person would: what lies past the edge of a sheet is rolled into it, and looked at again.
+  element.scrollIntoView({ block: 'center' });
+  return false;
 }
 
 /** Runs in a page, before anything of it: a browser that cannot keep pages. */

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { Book } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
-import type { Supply } from '../cupboard/index.ts';
+import type { Supply, SupplyId } from '../cupboard/index.ts';
 import { WAITING_PLACES } from '../house/index.ts';
 import { factIn, supplyBegun, supplyNamed } from '../jotting/index.ts';
 import {
@@ -17,8 +17,10 @@ import {
 } from '../library/index.ts';
 import { amountAhead, asName, measureOf, parseAmount, type MeasureId } from '../measure/index.ts';
 import { fieldProblems } from '../wire/index.ts';
-import { oneLine, recipeText, songText } from './entry-text.ts';
+import { recipeText, songText } from './entry-text.ts';
+import { oneLine } from './one-line.ts';
 import { partsOf, unreadable } from './read-table.ts';
+import { ALSO, alsoIn } from './recipe-also.ts';
 import { noPreview, type ImportPreview, type ImportRow } from './rows.ts';
 
 /** A recipe or song that was read from a text. */
@@ -230,15 +232,24 @@ class EntryReader {
     inParts: boolean,
     fresh: Supply[],
     hints: string[],
-  ): { readonly ingredients: object[]; readonly steps: object[] } | { readonly why: string } {
+  ): BodyRead | { readonly why: string } {
     const ingredients: object[] = [];
     const steps: object[] = [];
+    const also = { swaps: [] as object[], variants: [] as object[] };
+    const supplyOf = (name: string): SupplyId | null =>
+      supplyNamed(this.#book, name)?.id ?? this.#begun.get(asName(name))?.id ?? null;
     for (const [i, written] of body.entries()) {
       const line = written.trim();
       const numbered = /^\d+[.)]\s+(.*)$/.exec(line);
       const dashed = /^[-*•]\s+(.*)$/.exec(line);
       const goesIn = numbered ? null : (dashed?.[1] ?? (factIn(line)?.kind === 'thing' ? line : null));
       if (line === '') continue;
+      if (line.startsWith(ALSO)) {
+        const read = alsoIn(line, supplyOf, this.#newId);
+        if (read.kind === 'unread') hints.push(read.why);
+        else also[read.kind].push(read.value);
+        continue;
+      }
       if (goesIn === null) steps.push(stepIn(numbered?.[1] ?? line));
       else {
         const read = this.#ingredient(goesIn, inParts, fresh, hints);
@@ -246,7 +257,7 @@ class EntryReader {
         ingredients.push(read);
       }
     }
-    return { ingredients, steps };
+    return { ingredients, steps, ...also };
   }
 
   #ingredient(
@@ -349,6 +360,13 @@ function stepIn(text: string): object {
     coldHours: numberAhead(after('or ')),
     sign: after('until ') ?? '',
   };
+}
+
+interface BodyRead {
+  readonly ingredients: object[];
+  readonly steps: object[];
+  readonly swaps: object[];
+  readonly variants: object[];
 }
 
 interface SongParts {

@@ -11,9 +11,10 @@ import {
   type RecipeStep,
   type Song,
 } from '../library/index.ts';
+import { oneLine } from './one-line.ts';
+import { alsoLines } from './recipe-also.ts';
 
 /** A text as one line. */
-export const oneLine = (text: string): string => text.trim().replaceAll(/\s*\n\s*/g, ' ');
 const headOf = (pairs: readonly (readonly [string, string])[]): string =>
   pairs.flatMap(([key, value]) => (value === '' ? [] : [`${key}: ${oneLine(value)}`])).join('\n');
 
@@ -76,8 +77,8 @@ function ruleText(rule: Song['rule']): string {
 }
 
 /**
- * A recipe as text that can be pasted and read back: what it is, a line each, then what goes in and what is done. What to feel for,
- * what may come instead, in how many portions something goes in, and notes are left out.
+ * A recipe as text that can be pasted and read back: what it is, a line each, then what goes in, what is done, what may come instead, and its
+ * variants. What to feel for, in how many portions something goes in, and notes are left out.
  */
 export function recipeText(recipe: Recipe, book: Book): string {
   const { yields, makesId, partMl } = recipe;
@@ -104,6 +105,7 @@ export function recipeText(recipe: Recipe, book: Book): string {
     ]),
     goesIn.join('\n'),
     recipe.steps.map((step, i) => `${i + 1}. ${stepText(step)}`).join('\n'),
+    alsoLines(recipe, book).join('\n'),
   ]
     .filter((part) => part !== '')
     .join('\n\n');

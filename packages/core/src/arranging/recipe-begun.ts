@@ -40,7 +40,7 @@ export function recipeBegun(
             type: 'library/put-activity',
             activity: {
               id: also.activityId,
-              content: contentOfRecipe(read.data, { kind: 'day', day: 1, blockId: null } as never),
+              content: contentOfRecipe(read.data, 'day'),
             },
           } as ChangeInput,
         ]),

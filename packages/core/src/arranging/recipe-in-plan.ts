@@ -38,9 +38,9 @@ function overnight(
 }
 
 /** What stands in a plan of a recipe by itself: its title, what it is, and that it is made there with the children. */
-export const contentOfRecipe = (recipe: Recipe, where: Where): ActivityContent =>
+export const contentOfRecipe = (recipe: Recipe, kind: Where['kind']): ActivityContent =>
   contentWritten(recipe.title, {
-    mode: MODES[where.kind] ?? 'open-corner',
+    mode: MODES[kind] ?? 'open-corner',
     summary: recipe.summary || recipe.shows,
     eaten: recipe.kind === 'food',
     adult: 'near',
@@ -56,7 +56,7 @@ export const contentOfRecipe = (recipe: Recipe, where: Where): ActivityContent =
 export const recipeInPlan = (recipe: Recipe, unitId: UnitId, where: Where, id: PlacementId): ChangeInput => ({
   type: 'unit/write',
   ...{ id, unitId, where },
-  content: contentOfRecipe(recipe, where) as never,
+  content: contentOfRecipe(recipe, where.kind) as never,
 });
 
 /**
@@ -74,7 +74,7 @@ export function whereItFits(
   const isFree = ({ id }: Block): boolean =>
     !placements.some((one) => one.where.kind === 'day' && one.where.day === day && one.where.blockId === id);
   const fits = ({ id: blockId }: Block): boolean => {
-    const content = contentOfRecipe(recipe, where);
+    const content = contentOfRecipe(recipe, where.kind);
     const wouldBe = {
       ...asPlaced({ id: recipe.id as string, version: 0, content } as Activity, frame),
       where: { ...where, blockId },

@@ -63,7 +63,7 @@ test('a planned test is said in lines', () => {
   expect(testLines(roofs, 'metric')).toEqual([
     'A test: Which roof keeps the rain out longest?',
     'Changed is only the cloth: wool, paper. Each guesses first.',
-    'Tried by each child, 2 times each way; measured: time in s.',
+    'Tried by each child, 2 times each way; measured: time in seconds.',
     'Tried beforehand: wool 12 s.',
   ]);
 });

@@ -1,21 +1,32 @@
 import { z } from 'zod';
 import { lineSchema, textSchema, type UnitSystem } from '../measure/index.ts';
 
-/** A unit in which something is measured: what stands beside the number, and how much of the stored unit one of it is. */
+/** A unit in which something is measured: what stands beside the number, what it is called, and how much of the stored unit one of it is. */
 interface TestUnit {
   readonly unit: string;
+  readonly words: string;
   readonly size: number;
 }
-const plain = (unit: string) => ({ metric: { unit, size: 1 }, us: { unit, size: 1 } });
-const length = { metric: { unit: 'cm', size: 1 }, us: { unit: 'in', size: 2.54 } };
+const plain = (unit: string, words = unit) => ({
+  metric: { unit, words, size: 1 },
+  us: { unit, words, size: 1 },
+});
+const length = {
+  metric: { unit: 'cm', words: 'centimetres', size: 1 },
+  us: { unit: 'in', words: 'inches', size: 2.54 },
+};
+const weight = {
+  metric: { unit: 'g', words: 'grams', size: 1 },
+  us: { unit: 'oz', words: 'ounces', size: 28.349523125 },
+};
 
 /** What a test is measured by. Seconds, centimetres and grams are stored; an inch is 2.54 cm and an ounce 28.349523125 g by definition. */
 export const TEST_MEASURES = {
-  seconds: { name: 'Time', in: plain('s') },
+  seconds: { name: 'Time', in: plain('s', 'seconds') },
   cm: { name: 'Distance', in: length },
   height: { name: 'Height', in: length },
-  grams: { name: 'Weight', in: { metric: { unit: 'g', size: 1 }, us: { unit: 'oz', size: 28.349523125 } } },
-  drops: { name: 'Drops', in: plain('drops') },
+  grams: { name: 'Weight', in: weight },
+  drops: { name: 'Drops', in: plain('drops', '') },
   count: { name: 'Count', in: plain('') },
   'yes-no': { name: 'Yes or no', in: plain('') },
   rank: { name: 'Place, 1 is the best', in: plain('') },
@@ -115,7 +126,7 @@ export const resultsTyped = (results: readonly number[], measure: TestMeasure, s
 /** A planned test in lines for whoever leads it: what is asked, what is changed, who tries and what is measured, what came out beforehand. */
 export function testLines(test: PlannedTest, system: UnitSystem): readonly string[] {
   const { question, changed, ways, measure, by, tries } = test;
-  const { unit } = TEST_MEASURES[measure].in[system];
+  const { words } = TEST_MEASURES[measure].in[system];
   const labels = ways.map(({ label }) => label).join(', ');
   const times = tries === 1 ? '' : `, ${tries} times each way`;
   const tried = ways.flatMap(({ label, tried: value }) =>
@@ -124,7 +135,7 @@ export function testLines(test: PlannedTest, system: UnitSystem): readonly strin
   return [
     `A test: ${question}`,
     `${changed === '' ? 'The ways' : `Changed is only ${changed}`}: ${labels}. Each guesses first.`,
-    `Tried by ${TEST_BY[by]}${times}; measured: ${TEST_MEASURES[measure].name.toLowerCase()}${unit ? ` in ${unit}` : ''}.`,
+    `Tried by ${TEST_BY[by]}${times}; measured: ${TEST_MEASURES[measure].name.toLowerCase()}${words ? ` in ${words}` : ''}.`,
     ...(tried.length === 0 ? [] : [`Tried beforehand: ${tried.join(', ')}.`]),
   ];
 }

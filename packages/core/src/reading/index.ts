@@ -132,7 +132,13 @@ export * from './kitchen/products.ts';
 export * from './amounts/used-on.ts';
 export * from './kitchen/counter.ts';
 export * from './forecast/crossing.ts';
-export { stageDueText, type Forecast, type LookDay, type StageForecast } from './forecast/forecast.ts';
+export {
+  comingText,
+  stageDueText,
+  type Forecast,
+  type LookDay,
+  type StageForecast,
+} from './forecast/forecast.ts';
 export { needsOfStage, type StageNeed } from './readiness/watch-tasks.ts';
 export { learnedOf, stageAsLearned, type LearnedStage } from './forecast/learned.ts';
 export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';

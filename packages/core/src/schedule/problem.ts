@@ -15,8 +15,6 @@ export interface TaskNeed {
   readonly taskId: string;
   readonly waitMinutes: Minutes;
   readonly mostMinutes: Minutes | null;
-  /** Left out where there is no time at all for the other one; nothing that is scheduled is soft. */
-  readonly soft?: boolean;
 }
 
 /** What a task takes up while it waits: so many of a place's room, until a moment or for so long. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantSchema, plainDaySchema } from '../calendar/index.ts';
+import { daysBetween, instantSchema, parsePlainDay, plainDaySchema } from '../calendar/index.ts';
 
 import { entityKind, idOf } from '../kind/index.ts';
 import { idSchema, lineSchema, textSchema, versionSchema } from '../measure/index.ts';
@@ -13,28 +13,24 @@ const headsSchema = z
   .min(0, 'This cannot be below zero')
   .max(MOST_LIVING, `At most ${MOST_LIVING}`);
 
-/** Something that has not come yet: when it is expected, until when it has to be ordered, and how it comes. It is over when it is here. */
-export const awaitedSchema = z
-  .object({
-    from: plainDaySchema,
-    to: plainDaySchema,
-    orderBy: plainDaySchema.nullable().default(null),
-    ordered: z.boolean().default(false),
-    /** `by post`, `from the beekeeper`. */
-    how: textSchema.default(''),
-  })
-  .refine(({ from, to }) => from <= to, { path: ['to'], message: 'The last day lies before the first' })
-  .refine(({ orderBy, to }) => orderBy === null || orderBy <= to, {
-    path: ['orderBy'],
-    message: 'It would come before it is ordered',
-  });
+/** The longest window in which something may come. */
+const LONGEST_WAIT_DAYS = 90;
+
+/** Something that has not come yet: until when it is expected, until when it has to be ordered, and how it comes. It is over when it is here. */
+export const awaitedSchema = z.object({
+  /** The last day on which it may come; the first is the day on which its observation begins. */
+  until: plainDaySchema,
+  orderBy: plainDaySchema.nullable().default(null),
+  ordered: z.boolean().default(false),
+  /** `by post`, `from the beekeeper`. */
+  how: textSchema.default(''),
+});
 export type Awaited = z.infer<typeof awaitedSchema>;
 
 export const observationIdSchema = idOf('observations').brand<'ObservationId'>();
 export type ObservationId = z.infer<typeof observationIdSchema>;
 
-/** Something that is watched over days or weeks. Its stages are a copy: later edits of a pattern never change it. */
-export const observationSchema = z.object({
+const observationFields = z.object({
   id: observationIdSchema,
   version: versionSchema,
   /** The unit that started it: it goes on when that one ends. */
@@ -51,6 +47,20 @@ export const observationSchema = z.object({
   keptIn: lineSchema.nullable().default(null),
   /** Given up or finished; null while it goes on. */
   endedOn: plainDaySchema.nullable().default(null),
+});
+
+/** Something that is watched over days or weeks. Its stages are a copy: later edits of a pattern never change it. */
+export const observationSchema = observationFields.superRefine(({ startedOn, awaited }, context) => {
+  if (awaited === null) return;
+  const { until, orderBy } = awaited;
+  // What is no day is told by its own field.
+  if (![startedOn, until].every(parsePlainDay)) return;
+  const wrong = (field: string, message: string): void =>
+    context.addIssue({ code: 'custom', path: ['awaited', field], message });
+  if (until < startedOn) wrong('until', 'The last day lies before the first');
+  else if (daysBetween(startedOn, until) > LONGEST_WAIT_DAYS)
+    wrong('until', `No more than ${LONGEST_WAIT_DAYS} days after the first`);
+  if (orderBy !== null && orderBy > until) wrong('orderBy', 'It would come before it is ordered');
 });
 export type Observation = z.infer<typeof observationSchema>;
 

@@ -1,16 +1,29 @@
 import { addDays } from '../../calendar/index.ts';
 import { observationSchema, sightingOrderSchema } from '../../watch/index.ts';
 import { change, stillToCome } from '../pen/define.ts';
+import type { Pen } from '../pen/pen.ts';
 import { unknownId } from '../pen/refusal.ts';
 
 /** How far ahead something to watch may be planned. */
 const FURTHEST_DAYS = 366;
 
+// How many of something alive were lost or set free; what is said again is left out.
+const goneOf = (pen: Pen, observationId: string, besides: string | null = null): number =>
+  pen
+    .all('sightings')
+    .filter((one) => one.observationId === observationId && one.id !== besides)
+    .reduce((sum, { lost, setFree }) => sum + lost + setFree, 0);
+
 /** Changes of what is watched over days and weeks, and of what was seen of it. */
 export const WATCH_CHANGES = {
   'watch/put-observation': change({
     fields: { observation: observationSchema },
-    apply: (pen, { observation }) => pen.put('observations', observation),
+    apply: (pen, { observation }) => {
+      const gone = goneOf(pen, observation.id);
+      return observation.heads !== null && observation.heads < gone
+        ? { reason: 'too-many', path: ['observation', 'heads'], message: `${gone} were lost or set free` }
+        : pen.put('observations', observation);
+    },
     says: (_, { observation }) => observation.title,
     // It may begin on a day to come, when it is planned or awaited.
     dayProblems: ({ observation }, today) =>
@@ -27,10 +40,7 @@ export const WATCH_CHANGES = {
       const { stageId } = sighting;
       if (stageId !== null && !observation.stages.some(({ id }) => id === stageId))
         return unknownId(['sighting', 'stageId'], 'stage');
-      const gone = pen
-        .all('sightings')
-        .filter((one) => one.observationId === observation.id && one.id !== sighting.id)
-        .reduce((sum, { lost, setFree }) => sum + lost + setFree, 0);
+      const gone = goneOf(pen, observation.id, sighting.id);
       if (observation.heads !== null && gone + sighting.lost + sighting.setFree > observation.heads)
         return {
           reason: 'too-many',

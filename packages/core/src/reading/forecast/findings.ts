@@ -18,7 +18,11 @@ const NOWHERE = { days: [], cornerIds: [], placementId: null, childIds: [] } as 
 const toldIn = (watched: readonly Forecast[], frame: Frame, isNow: boolean): readonly Forecast[] =>
   watched.filter(({ isOver, observation }) => !isOver && (isNow || observation.unitId === frame.unit.id));
 
-const briefly = (days: readonly PlainDay[]): string => listed(days.map((day) => formatDay(day, 'brief')));
+const TOLD_DAYS = 4;
+const briefly = (days: readonly PlainDay[]): string => {
+  const told = days.slice(0, TOLD_DAYS).map((day) => formatDay(day, 'brief'));
+  return listed(days.length > TOLD_DAYS ? [...told, `${days.length - TOLD_DAYS} more`] : told);
+};
 
 /** What is watched and comes late, for the unit that runs: whichever unit began it. */
 export const watchFindings = memoised(
@@ -59,8 +63,8 @@ export const awaitedFindings = memoised(
 );
 
 function troublesOf(
-  { id, title, unitId }: Observation,
-  { from, to, orderBy, ordered, how }: Awaited,
+  { id, title, unitId, startedOn: from }: Observation,
+  { until, orderBy, ordered, how }: Awaited,
   frame: Frame,
   calendar: ProgramCalendar,
   today: PlainDay,
@@ -78,7 +82,7 @@ function troublesOf(
           : `It has to be ordered by ${formatDay(orderBy)} to come from ${formatDay(from)} on.`,
       instead: 'Order it and say so on the page Watch, or plan another beginning.',
     });
-  const window = Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => addDays(from, i));
+  const window = Array.from({ length: daysBetween(from, until) + 1 }, (_, i) => addDays(from, i));
   const closed = window.filter((day) => closedBecause(day, calendar) !== null);
   if (closed.length > 0)
     told.push({

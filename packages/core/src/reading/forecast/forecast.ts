@@ -2,6 +2,7 @@ import {
   addDays,
   closedBecause,
   daysBetween,
+  formatDay,
   type PlainDay,
   type ProgramCalendar,
 } from '../../calendar/index.ts';
@@ -54,7 +55,8 @@ export interface Forecast {
   readonly looks: readonly LookDay[];
 }
 
-const sightingsOf = stableGroups((sighting: Sighting) => sighting.observationId);
+/** What was seen, by the observation of which. */
+export const sightingsOf = stableGroups((sighting: Sighting) => sighting.observationId);
 const NONE: readonly never[] = [];
 
 /** All that is watched in a home, what goes on first, then by the day on which it was started. */
@@ -73,6 +75,17 @@ export const forecastsOf = answer((look, today: PlainDay): readonly Forecast[] =
 export function stageDueText({ stage, latest, overdueDays }: StageForecast, today: PlainDay): string {
   if (overdueDays > 0) return `${stage.name}: ${counted(overdueDays, 'day')} late, look now`;
   return latest === today ? `${stage.name} is due today` : `${stage.name} may begin from today on`;
+}
+
+/** What is told on a day of something awaited that may come: `It may come today`, `It should have come by Sun 14 March`; null for none. */
+export function comingText({ observation, isOver }: Forecast, today: PlainDay): string | null {
+  const { awaited, startedOn } = observation;
+  if (isOver || awaited === null || today < startedOn) return null;
+  return awaited.until < today
+    ? `It should have come by ${formatDay(awaited.until)}`
+    : awaited.until === today
+      ? 'It comes today at the latest'
+      : 'It may come today';
 }
 
 const FORTNIGHT = 14;
@@ -139,7 +152,7 @@ function stagesOf(
   const isToCome = awaited !== null || startedOn > today;
   const begun = isToCome ? new Map<string, PlainDay>() : begunOn(stages, startedOn, sightings);
   const lastBegun = stages.findLastIndex(({ id }) => begun.has(id));
-  let [earliest, latest] = awaited ? [awaited.from, awaited.to] : [startedOn, startedOn];
+  let [earliest, latest] = [startedOn, awaited?.until ?? startedOn];
   return stages.map((stage, i): StageForecast => {
     const began = begun.get(stage.id) ?? null;
     const overdueDays = began === null && endedOn === null ? Math.max(0, daysBetween(latest, today)) : 0;

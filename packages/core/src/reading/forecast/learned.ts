@@ -1,7 +1,7 @@
-import { daysBetween } from '../../calendar/index.ts';
+import { daysBetween, type PlainDay } from '../../calendar/index.ts';
 import type { Observation, Sighting, WatchPattern, WatchStage } from '../../watch/index.ts';
 import { answer } from '../ground/answer.ts';
-import { stableGroups } from '../ground/memo.ts';
+import { sightingsOf } from './forecast.ts';
 
 /** What a stage took in this home, from what was seen. */
 export interface LearnedStage {
@@ -11,8 +11,6 @@ export interface LearnedStage {
   /** How often it was seen from its beginning to its end. */
   readonly times: number;
 }
-
-const sightingsOf = stableGroups((sighting: Sighting) => sighting.observationId);
 
 /**
  * What the stages of a pattern took in this home: from the day on which a stage was seen to begin, the first from the start, to that of the
@@ -41,13 +39,14 @@ function spansOf(
       : sightings
           .filter(({ stageId }) => stageId === id)
           .map(({ on }) => on)
-          .reduce<string | null>((a, b) => (a === null || b < a ? b : a), null),
+
+          .reduce<PlainDay | null>((a, b) => (a === null || b < a ? b : a), null),
   );
   return stages.flatMap(({ id }, i) => {
     const from = beganOn[i] ?? null;
     const to = i + 1 < stages.length ? (beganOn[i + 1] ?? null) : endedOn;
     if (from === null || to === null) return [];
-    const days = daysBetween(from as never, to as never);
+    const days = daysBetween(from, to);
     return days >= 1 ? [{ stageId: id, days }] : [];
   });
 }

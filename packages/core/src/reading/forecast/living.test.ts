@@ -14,6 +14,7 @@ import {
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { watchedIn } from '../readiness/ready.ts';
+import { comingText } from './forecast.ts';
 import { learnedOf, stageAsLearned } from './learned.ts';
 
 type Observation = Extract<ChangeInput, { type: 'watch/put-observation' }>['observation'];
@@ -48,7 +49,7 @@ const told = (book: Book, today: string): readonly string[] =>
     .map(({ level, title, detail }) => `${level}: ${title}. ${detail}`);
 const awaited = (rest: object = {}) => ({
   startedOn: plainDay('2027-03-10'),
-  awaited: { from: plainDay('2027-03-10'), to: plainDay('2027-03-12'), ...rest } as never,
+  awaited: { until: plainDay('2027-03-12'), ...rest } as never,
 });
 
 describe('something that is to come', () => {
@@ -86,7 +87,7 @@ describe('something that is to come', () => {
     ],
     [
       '2027-03-08',
-      { to: '2027-03-14', how: 'by post' },
+      { until: '2027-03-14', how: 'by post' },
       ['care: May come while you are closed: Moths. It comes by post and may be here on Sat 13 and Sun 14.'],
     ],
     [
@@ -101,17 +102,26 @@ describe('something that is to come', () => {
     expect(found.map((text) => text)).toEqual(texts);
   });
   test('after its unit is told', () => {
-    const late = { from: plainDay('2027-06-01'), to: plainDay('2027-06-01') };
-    const book = after(base, moths({ startedOn: late.from, awaited: late, closedDays: 'x' }));
+    const late = plainDay('2027-06-01');
+    const book = after(base, moths({ startedOn: late, awaited: { until: late }, closedDays: 'x' }));
     expect(told(book, '2027-03-08')[0]).toMatch(
       /^care: Comes after its unit: Moths\. The unit ends on .+ 1 June/,
     );
   });
   test.each([
-    [{ from: '2027-03-12', to: '2027-03-10' }, 'The last day lies before the first'],
-    [{ from: '2027-03-10', to: '2027-03-12', orderBy: '2027-03-14' }, 'It would come before it is ordered'],
+    [{ until: '2027-03-09' }, 'The last day lies before the first'],
+    [{ until: '2027-09-09' }, 'No more than 90 days after the first'],
+    [{ until: '2027-03-12', orderBy: '2027-03-14' }, 'It would come before it is ordered'],
   ])('%o is refused', (wrong, message) => {
-    expect(() => gesture([moths({ awaited: wrong as never })])).toThrow(message);
+    expect(() => gesture([moths({ ...awaited(), awaited: wrong as never })])).toThrow(message);
+  });
+  test.each([
+    ['2027-03-09', null],
+    ['2027-03-10', 'It may come today'],
+    ['2027-03-12', 'It comes today at the latest'],
+    ['2027-03-13', 'It should have come by Fri 12 March'],
+  ])('on %s whoever opens the door reads %s', (today, text) => {
+    expect(comingText(on(today, moths(awaited())), plainDay(today))).toBe(text);
   });
   test('begins on the day on which it comes', () => {
     const here = on('2027-03-11', moths({ startedOn: plainDay('2027-03-11') }));
@@ -141,6 +151,13 @@ describe('something alive', () => {
     });
     // Said again it replaces what was said.
     expect(attempt(book, [saw('2027-03-10', { lost: 5 })]).outcome).toBe('kept');
+  });
+  test('is not made fewer than were lost', () => {
+    const book = after(base, moths(), saw('2027-03-10', { lost: 4 }));
+    expect(attempt(book, [moths({ heads: 3 })])).toMatchObject({
+      outcome: 'refused',
+      refusal: { reason: 'too-many', path: ['changes', 0, 'observation', 'heads'] },
+    });
   });
   test('wants somebody on closed days until somebody is named', () => {
     expect(told(after(base, moths()), '2027-03-08')).toEqual([
@@ -222,6 +239,10 @@ describe('what grows is used by what is planned', () => {
     ],
     [5, []],
   ])('on Day %i: %o', (day, texts) => expect(ordered(day, cress())).toEqual(texts));
+  test('what ended before is not there any more', () => {
+    const old = { startedOn: plainDay('2027-01-04'), endedOn: plainDay('2027-01-20') };
+    expect(ordered(2, cress(old))[0]).toContain('needs Cress first');
+  });
   test('seen to be there it is there; made by nobody is still told', () => {
     expect(
       ordered(2, cress({ startedOn: plainDay('2027-03-04') }), saw('2027-03-08', { stageId: 'cut' }, 'c')),

@@ -5,7 +5,7 @@ import { bringsText, PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
 import { aboutSeconds } from '../../measure/index.ts';
 import { thingsFor, type CirclePart, type CircleRun } from '../circle/run.ts';
 import { read } from '../answers/read.ts';
-import { stageDueText } from '../forecast/forecast.ts';
+import { comingText, stageDueText } from '../forecast/forecast.ts';
 import { watchedIn } from '../readiness/ready.ts';
 import type { TaskKind } from '../readiness/task.ts';
 import { dayPlanOf, type DayPlan } from '../room/day-plan.ts';
@@ -55,9 +55,12 @@ type Entries = ReturnType<typeof read>['ready']['entries'];
 
 // What is watched and due: whoever is in the room looks.
 const dueLines = (book: Book, today: PlainDay): readonly string[] =>
-  watchedIn(book, today).flatMap(({ observation: { title, care }, due, looks }) => {
+  watchedIn(book, today).flatMap((forecast) => {
+    const { observation, due, looks } = forecast;
+    const { title, care } = observation;
     const isLooked = looks.some(({ date, isDone }) => date === today && !isDone);
-    const told = [due ? stageDueText(due, today) : '', isLooked ? care : ''].filter(Boolean);
+    const said = [due ? stageDueText(due, today) : '', comingText(forecast, today) ?? ''];
+    const told = [...said, isLooked ? care : ''].filter(Boolean);
     return told.length > 0 ? [`${title}: ${told.join('. ')}`] : [];
   });
 

@@ -36,6 +36,8 @@ export interface Grown {
   readonly stage: string;
   readonly earliest: PlainDay;
   readonly latest: PlainDay;
+  /** The day on which it ended; null while it goes on. */
+  readonly ended: PlainDay | null;
 }
 
 /** Why a placement cannot be where it is, in words that follow its title. */
@@ -226,7 +228,7 @@ function grownFor(
   const on = dateOf(frame, firstDayOf(after));
   if (!on) return [];
   return watched
-    .filter((one) => sameWord(one.made, made))
+    .filter((one) => sameWord(one.made, made) && (one.ended === null || on <= one.ended))
     .map(({ of, stage, earliest, latest }): OrderBreak | null => {
       if (latest <= on) return null;
       const when =

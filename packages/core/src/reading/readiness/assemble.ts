@@ -8,11 +8,11 @@ import {
   type Moment,
 } from '../../calendar/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
-import type { ScheduleProblem, Taken, Task, TaskNeed } from '../../schedule/index.ts';
+import type { ScheduleProblem, Taken, Task } from '../../schedule/index.ts';
 import type { PrepMark } from '../../unit/index.ts';
 import { groupBy } from '../../book/index.ts';
 import type { ChosenTask } from './chosen.ts';
-import { doubtAt } from './task.ts';
+import { doubtAt, type ReadyNeed } from './task.ts';
 import { hoursOf, isOutOfHours, type ReadySlot } from './slots.ts';
 import { roomOf } from './waiting.ts';
 
@@ -73,7 +73,7 @@ export function assemble({ tasks, slots, home, marks, shown, taken }: Given): As
 
 interface DoneNeed {
   readonly at: Moment;
-  readonly need: TaskNeed;
+  readonly need: ReadyNeed;
 }
 
 // What is done already limits when the rest can be done; what is left out or not of this plan does not.
@@ -81,8 +81,8 @@ function needsOf(
   { needs }: ChosenTask,
   byWhole: ReadonlyMap<string, readonly ChosenTask[]>,
   marks: Table<PrepMark>,
-): { readonly open: readonly TaskNeed[]; readonly done: readonly DoneNeed[] } {
-  const open: TaskNeed[] = [];
+): { readonly open: readonly ReadyNeed[]; readonly done: readonly DoneNeed[] } {
+  const open: ReadyNeed[] = [];
   const done: DoneNeed[] = [];
   for (const need of needs)
     for (const part of byWhole.get(need.taskId) ?? []) {

@@ -12,9 +12,8 @@ import type { ReadyTask } from './task.ts';
 const DAY = 24 * 60;
 
 /**
- * What the processes of something placed ask for before its days: all of those that are made beforehand, the first steps of the others where
- *
- * somebody said so.
+ * What the processes of something placed ask for before its days: all of those that are made beforehand, the first steps of the others
+ * where somebody said so.
  */
 export const processTasks = answerFlat(
   (look, placement: Placement, frame: Frame, today: PlainDay): readonly ReadyTask[] => {

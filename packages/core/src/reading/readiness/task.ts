@@ -26,6 +26,12 @@ export const TASK_KINDS = {
 } as const;
 export type TaskKind = keyof typeof TASK_KINDS;
 
+/** That something else is done before. */
+export interface ReadyNeed extends TaskNeed {
+  /** An errand: left out where there is no time for it at all, for what it brings may come otherwise. */
+  readonly soft?: boolean;
+}
+
 /** Something that is made ready before a day of a unit. */
 export interface ReadyTask {
   readonly id: string;
@@ -48,7 +54,7 @@ export interface ReadyTask {
   readonly waitMinutes: Minutes;
   /** And at most so long: it spoils, or would be in the way; null when it keeps. */
   readonly mostMinutes: Minutes | null;
-  readonly needs: readonly TaskNeed[];
+  readonly needs: readonly ReadyNeed[];
   /** Where it waits, and how much room it takes; `forMinutes` null until it is used. */
   readonly hold: {
     readonly kind: WaitingPlaceKind;

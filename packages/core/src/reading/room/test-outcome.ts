@@ -11,8 +11,12 @@ export interface WayOutcome {
   readonly values: readonly number[];
   /** How long its bar is: the middle of what was measured, how many said yes, or for how many it came first. Null where nothing was. */
   readonly size: number | null;
-  /** `12 s in the middle of 7, 8 to 15 s`. */
+  /** In short, as it stands at the bar: `12 s`, `yes 5 of 7`. */
+  readonly figure: string;
+  /** `12 s in the middle of 7 tries, 8 to 15 s`. */
   readonly text: string;
+  /** Each try as a dot at its bar; none where the bar is a count. */
+  readonly dots: readonly number[];
   readonly guessedBy: readonly Child[];
 }
 
@@ -77,36 +81,37 @@ function middleOf(values: readonly number[]): number {
   return ordered.length % 2 === 1 ? ordered[half]! : (ordered[half - 1]! + ordered[half]!) / 2;
 }
 
-function saidOf(
-  values: readonly number[],
-  measure: TestResult['measure'],
-  system: UnitSystem,
-): Pick<WayOutcome, 'size' | 'text'> {
+type Said = Pick<WayOutcome, 'size' | 'figure' | 'text' | 'dots'>;
+
+function saidOf(values: readonly number[], measure: TestResult['measure'], system: UnitSystem): Said {
+  const [first] = values;
+  const plainly = (size: number | null, figure: string, text = figure): Said => ({
+    size,
+    figure,
+    text,
+    dots: [],
+  });
+  if (first === undefined) return plainly(null, 'not measured');
   const count = values.length;
-  if (count === 0) return { size: null, text: 'not measured' };
+  const middle = middleOf(values);
+  const said = resultText(middle, measure, system);
   if (measure === 'yes-no') {
     const yes = values.filter((value) => value >= 0.5).length;
-    return {
-      size: yes,
-      text: count === 1 ? resultText(values[0]!, measure, system) : `yes ${yes} of ${count}`,
-    };
+    return plainly(yes, count === 1 ? said : `yes ${yes} of ${count}`);
   }
-  const middle = middleOf(values);
   if (measure === 'rank') {
-    const first = values.filter((value) => value === 1).length;
-    if (count === 1) return { size: first, text: resultText(values[0]!, measure, system) };
-    return {
-      size: first,
-      text: `first for ${first} of ${count}, ${resultText(middle, measure, system)} in the middle`,
-    };
+    const best = values.filter((value) => value === 1).length;
+    const figure = `first for ${best} of ${count}`;
+    return count === 1 ? plainly(best, said) : plainly(best, figure, `${figure}, ${said} in the middle`);
   }
-  const text = resultText(middle, measure, system);
-  if (count === 1) return { size: middle, text };
+  if (count === 1) return plainly(middle, said);
   const { unit, size } = TEST_MEASURES[measure].in[system];
   const bare = (value: number): string => String(Number((value / size).toFixed(1)));
-  const [least, highest] = [Math.min(...values), Math.max(...values)];
-  const range = `${bare(least)} to ${bare(highest)}${unit === '' ? '' : ` ${unit}`}`;
-  return { size: middle, text: `${text} in the middle of ${counted(count, 'try', 'tries')}, ${range}` };
+  const range = `${bare(Math.min(...values))} to ${bare(Math.max(...values))}${unit === '' ? '' : ` ${unit}`}`;
+  return {
+    ...{ size: middle, figure: said, dots: values },
+    text: `${said} in the middle of ${counted(count, 'try', 'tries')}, ${range}`,
+  };
 }
 
 function textOf(

@@ -79,7 +79,10 @@ export const unattended = (asked: Asked): readonly Finding[] =>
 const grownIn = memoised((watched: readonly Forecast[]): readonly Grown[] =>
   watched.flatMap(({ observation, stages }) =>
     stages.flatMap(({ stage, earliest, latest }) =>
-      stage.makes.map((made) => ({ made, of: observation.title, stage: stage.name, earliest, latest })),
+      stage.makes.map((made) => ({
+        ...{ made, of: observation.title, stage: stage.name },
+        ...{ earliest, latest, ended: observation.endedOn },
+      })),
     ),
   ),
 );

@@ -97,7 +97,7 @@ function keep(): void {
           </fieldset>
         </template>
         <template v-else-if="draft.test">
-          <TestFields v-model="draft.test" :here="here" />
+          <TestFields v-model="draft.test" :here="here" :planned="planned !== null" />
           <TestPicture :test="draft.test" :children="store.book.children" title="What came out" />
           <button type="button" class="text" @click="draft.test = null">It was no test</button>
         </template>

@@ -31,7 +31,6 @@ function read(text: string): void {
     :label="label"
     :suffix="unit"
     :error-messages="wrong"
-    density="compact"
     autocomplete="off"
     data-test="result"
     @change.stop="read(($event.target as HTMLInputElement).value)"

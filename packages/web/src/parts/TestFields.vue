@@ -11,7 +11,11 @@ import { computed, ref } from 'vue';
 import ResultCell from './ResultCell.vue';
 
 /** A real test: what was different in each way, which way each child guessed to have the most, and what came out for whom. */
-const props = defineProps<{ here: readonly Child[] }>();
+const props = defineProps<{
+  here: readonly Child[];
+  /** It was planned: what it is needs no telling, only what came out. */
+  planned?: boolean;
+}>();
 const test = defineModel<TestResult>({ required: true });
 
 const measures = Object.entries(TEST_MEASURES).map(([value, { name }]) => ({
@@ -85,48 +89,51 @@ const guessOf = (childId: string): number | null =>
 <template>
   <fieldset>
     <legend>{{ test.question || 'The test' }}</legend>
-    <div class="side-by-side">
-      <v-select
-        :model-value="test.measure"
-        :items="measures"
-        label="What was measured"
-        @update:model-value="change({ measure: $event })"
-      />
-      <v-select
-        :model-value="test.by"
-        :items="tryers"
-        label="Who tried"
-        @update:model-value="change({ by: $event })"
-      />
-    </div>
-    <div v-for="(one, i) in test.tries" :key="i" class="way">
-      <v-text-field
-        :model-value="one.label"
-        label="What was different"
-        @update:model-value="setWay(i, { label: $event })"
-      />
-      <ResultCell
-        v-if="test.by === 'all'"
-        :model-value="one.result === null ? [] : [one.result]"
-        :measure="test.measure"
-        label="What came out"
-        one
-        @update:model-value="setWay(i, { result: $event[0] ?? null })"
-      />
+    <details :open="!planned || test.by === 'all'">
+      <summary>Its ways, and how it is measured</summary>
+      <div class="side-by-side">
+        <v-select
+          :model-value="test.measure"
+          :items="measures"
+          label="What was measured"
+          @update:model-value="change({ measure: $event })"
+        />
+        <v-select
+          :model-value="test.by"
+          :items="tryers"
+          label="Who tried"
+          @update:model-value="change({ by: $event })"
+        />
+      </div>
+      <div v-for="(one, i) in test.tries" :key="i" class="way">
+        <v-text-field
+          :model-value="one.label"
+          label="What was different"
+          @update:model-value="setWay(i, { label: $event })"
+        />
+        <ResultCell
+          v-if="test.by === 'all'"
+          :model-value="one.result === null ? [] : [one.result]"
+          :measure="test.measure"
+          label="What came out"
+          one
+          @update:model-value="setWay(i, { result: $event[0] ?? null })"
+        />
+        <v-btn
+          v-if="test.tries.length > 1"
+          class="is-quiet"
+          :aria-label="`Without ${one.label}`"
+          @click="dropWay(i)"
+          >Without</v-btn
+        >
+      </div>
       <v-btn
-        v-if="test.tries.length > 1"
-        class="is-quiet"
-        :aria-label="`Without ${one.label}`"
-        @click="dropWay(i)"
-        >Without</v-btn
+        v-if="test.tries.length < 8"
+        class="is-side"
+        @click="change({ tries: [...test.tries, { label: `way ${test.tries.length + 1}`, result: null }] })"
+        >Another way</v-btn
       >
-    </div>
-    <v-btn
-      v-if="test.tries.length < 8"
-      class="is-side"
-      @click="change({ tries: [...test.tries, { label: `way ${test.tries.length + 1}`, result: null }] })"
-      >Another way</v-btn
-    >
+    </details>
     <div v-for="row in rows" :key="row.key" class="who">
       <b>{{ row.name }}</b>
       <v-select
@@ -143,6 +150,7 @@ const guessOf = (childId: string): number | null =>
         <ResultCell
           v-for="way in ways"
           :key="way.value"
+          density="compact"
           :model-value="row.of(way.value)"
           :measure="test.measure"
           :label="way.title"
@@ -168,6 +176,15 @@ fieldset {
 legend {
   padding-bottom: var(--gap-3);
   font-weight: 700;
+}
+details {
+  display: grid;
+  gap: var(--gap-3);
+}
+summary {
+  min-height: var(--touch);
+  font-weight: 600;
+  cursor: pointer;
 }
 .way {
   display: grid;

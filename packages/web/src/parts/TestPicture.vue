@@ -14,13 +14,9 @@ const store = useBook();
 const outcome = computed(() =>
   outcomeOf(props.test, props.children, store.book.homes.home?.units ?? 'metric'),
 );
-const isNumber = computed(() => !['yes-no', 'rank'].includes(props.test.measure));
 const bars = computed(() =>
-  outcome.value.ways.map(({ label, size, values, text }) => ({
-    name: label,
-    value: size ?? 0,
-    text: text.split(/ in the middle|, /)[0]!,
-    points: isNumber.value && values.length > 1 ? values : [],
+  outcome.value.ways.map(({ label, size, figure, dots }) => ({
+    ...{ name: label, value: size ?? 0, text: figure, points: dots },
   })),
 );
 const guesses = computed(() =>

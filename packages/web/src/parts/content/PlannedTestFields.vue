@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { TEST_BY, TEST_MEASURES, type PlannedTest } from '@kobby/core';
 import { computed } from 'vue';
-import { ChoiceField, LineField, NumberField, RowsField } from '../fields/index.ts';
+import { ChoiceField, LineField, NumberField, RowsField, SwitchField } from '../fields/index.ts';
 import ResultCell from '../ResultCell.vue';
 import type { ContentInput } from './content.ts';
 
@@ -10,25 +10,21 @@ const content = defineModel<ContentInput>({ required: true });
 const test = computed(() => content.value.test ?? null);
 const measures = Object.fromEntries(Object.entries(TEST_MEASURES).map(([id, { name }]) => [id, name]));
 const blankWay = (): PlannedTest['ways'][number] => ({ label: '', tried: null });
-function toggle(isTest: boolean): void {
-  content.value.test = isTest
-    ? {
-        ...{ question: '', changed: '', measure: 'seconds', by: 'child', tries: 1 },
-        ways: [blankWay(), blankWay()],
-      }
-    : null;
-}
+const isTest = computed({
+  get: () => test.value !== null,
+  set: (is: boolean | undefined) => {
+    content.value.test = is
+      ? {
+          ...{ question: '', changed: '', measure: 'seconds', by: 'child', tries: 1 },
+          ways: [blankWay(), blankWay()],
+        }
+      : null;
+  },
+});
 </script>
 
 <template>
-  <v-checkbox
-    :model-value="test !== null"
-    label="It is a test: guessed, tried and measured"
-    name="content.test"
-    density="compact"
-    hide-details
-    @update:model-value="toggle(Boolean($event))"
-  />
+  <SwitchField v-model="isTest" label="It is a test: guessed, tried and measured" path="content.test" />
   <template v-if="test">
     <div class="side-by-side">
       <LineField v-model="test.question" label="What is asked" path="content.test.question" />

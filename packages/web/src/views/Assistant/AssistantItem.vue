@@ -89,7 +89,9 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
         </div>
       </div>
       <p v-if="how" class="soft small">{{ how }}</p>
-      <p v-for="line in item.test" :key="line" class="small">{{ line }}</p>
+      <p v-for="(line, i) in item.test" :key="line" class="small" :class="{ question: i === 0 }">
+        {{ line }}
+      </p>
       <ol v-if="item.steps.length">
         <li v-for="step in item.steps" :key="step">{{ step }}</li>
       </ol>
@@ -152,6 +154,9 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
 </template>
 
 <style scoped>
+.question {
+  font-weight: 700;
+}
 .version small {
   display: block;
 }

@@ -44,12 +44,16 @@ const props = defineProps<{ id: string | null }>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 // With a new recipe: what it makes as a thing in the cupboard, and an activity for plans.
-const [supplyId, activityId] = [`supply-${newId()}`, `activity-${newId()}`];
-const also = reactive({ supplyId: null as string | null, activityId: null as string | null });
+const also = reactive({ supply: false as boolean | undefined, activity: false as boolean | undefined });
+const alsoIds = { supply: `supply-${newId()}`, activity: `activity-${newId()}` };
 const { known, draft, submit, retire } = formOf('recipes')({
   id: () => props.id,
   first: () => ({ id: `recipe-${newId()}`, yields: { amount: 500, unit: 'mL' }, minutes: 10 }),
-  put: (recipe) => recipeBegun(recipe, known.value ? { supplyId: null, activityId: null } : also),
+  put: (recipe) =>
+    recipeBegun(recipe, {
+      supplyId: !known.value && also.supply && !recipe.makesId ? alsoIds.supply : null,
+      activityId: !known.value && also.activity ? alsoIds.activity : null,
+    }),
   close: () => emit('close'),
 });
 const supplies = computed(() => supplyOptions(store.book));
@@ -187,10 +191,19 @@ async function asText(): Promise<void> {
         v-model="draft.makesId"
         label="Kept as"
         path="makesId"
-        none="not kept as a supply"
+        none="not kept"
         :options="supplies"
       />
       <SwitchField v-model="draft.cooked" label="Needs heat: an adult only" path="cooked" />
+    </div>
+    <div v-if="!known" class="side-by-side">
+      <SwitchField
+        v-if="!draft.makesId"
+        v-model="also.supply"
+        label="What it makes is a new thing in the cupboard"
+        path="alsoSupply"
+      />
+      <SwitchField v-model="also.activity" label="Also an activity for plans" path="alsoActivity" />
     </div>
     <RowsField
       v-slot="{ row, path }"
@@ -280,25 +293,6 @@ async function asText(): Promise<void> {
       <AlsoRows v-model="row.also" :path="`${path}.also`" :supplies="supplies" />
       <LineField v-model="row.how" label="How" :path="`${path}.how`" />
     </RowsField>
-    <template v-if="!known">
-      <v-checkbox
-        v-if="!draft.makesId"
-        :model-value="also.supplyId !== null"
-        label="What it makes is a thing in the cupboard, called like it"
-        name="alsoSupply"
-        density="compact"
-        hide-details
-        @update:model-value="also.supplyId = $event ? supplyId : null"
-      />
-      <v-checkbox
-        :model-value="also.activityId !== null"
-        label="Also an activity: made with the children"
-        name="alsoActivity"
-        density="compact"
-        hide-details
-        @update:model-value="also.activityId = $event ? activityId : null"
-      />
-    </template>
     <VariantRows v-model="draft.variants" :supplies="supplies" />
     <div class="side-by-side">
       <NumberField v-model="draft.waitHours" label="Waits" suffix="hours" path="waitHours" />

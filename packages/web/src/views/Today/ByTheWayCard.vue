@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { sleepsText, stageDueText, formatMinutes, watchedIn, type DayPlan, type Forecast } from '@kobby/core';
+import {
+  comingText,
+  sleepsText,
+  stageDueText,
+  formatMinutes,
+  watchedIn,
+  type DayPlan,
+  type Forecast,
+} from '@kobby/core';
 import { mdiCheckboxBlankOutline } from '@mdi/js';
 import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
@@ -27,11 +35,13 @@ const due = computed(() =>
 );
 // How many sleeps: what a circle asks every morning; behind what is told of it already.
 const sleepsOf = (forecast: Forecast): string | null => sleepsText(forecast, store.today!);
+// Whoever opens the door knows what may be brought.
+const comingOf = (forecast: Forecast): string | null => comingText(forecast, store.today!);
 const sleeps = computed(() => {
   const told = new Set([...due.value, ...looks.value].map(({ forecast }) => forecast.observation.id));
   return watchedIn(store.book, store.today!).flatMap((forecast) => {
-    const text = told.has(forecast.observation.id) ? null : sleepsOf(forecast);
-    return text ? [{ forecast, text }] : [];
+    const text = [comingOf(forecast), sleepsOf(forecast)].filter(Boolean).join(' · ');
+    return text && !told.has(forecast.observation.id) ? [{ forecast, text }] : [];
   });
 });
 const tasks = computed(() =>

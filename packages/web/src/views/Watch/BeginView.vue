@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { aboutDays, formatDay, learnedOf, stageAsLearned, type WatchPattern } from '@kobby/core';
+import { aboutDays, learnedOf, stageAsLearned, type WatchPattern } from '@kobby/core';
 import { computed, shallowRef } from 'vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -25,7 +25,7 @@ const spanOf = (pattern: WatchPattern): string => {
 </script>
 
 <template>
-  <PageBar title="Begin to watch" :hint="`from ${formatDay(store.today!)} on, or a day before`">
+  <PageBar title="Begin to watch" hint="from today, a day before, or one to come">
     <v-btn class="is-side" @click="chosen = 'new'">Something of your own</v-btn>
   </PageBar>
   <p v-if="patterns.length === 0" class="empty">
@@ -36,7 +36,7 @@ const spanOf = (pattern: WatchPattern): string => {
       <p>{{ pattern.about }}</p>
       <p class="soft">
         {{ pattern.stages.map(({ name }) => name).join(' → ') }} · {{ spanOf(pattern)
-        }}{{ isLearned(pattern) ? ', as yours took' : '' }}
+        }}{{ isLearned(pattern) ? ', by what yours took' : '' }}
       </p>
       <v-btn class="is-side" :aria-label="`Begin: ${pattern.title}`" @click="chosen = pattern">Begin</v-btn>
     </ShelfCard>

@@ -12,7 +12,7 @@ import {
   type WatchPattern,
   type WatchStage,
 } from '@kobby/core';
-import { computed, reactive, watch } from 'vue';
+import { computed, reactive } from 'vue';
 import { useRouter } from 'vue-router';
 import {
   AmountField,
@@ -96,18 +96,13 @@ function learnedText(stageId: string): string {
   const times = one.times === 1 ? 'once' : `${one.times} times`;
   return `Yours took ${aboutDays(one.leastDays, one.mostDays)}, seen ${times}; as it is written, ${aboutDays(written.leastDays, written.mostDays)}.`;
 }
-// What is awaited begins on the first day on which it may come.
 const isAwaited = computed({
   get: () => Boolean(draft.awaited),
   set: (awaits) => {
-    const from = draft.startedOn as string;
-    draft.awaited = awaits ? { from, to: from, orderBy: null, ordered: false, how: '' } : null;
+    const until = draft.startedOn as string;
+    draft.awaited = awaits ? { until, orderBy: null, ordered: false, how: '' } : null;
   },
 });
-watch(
-  () => draft.awaited?.from,
-  (from) => from && (draft.startedOn = from),
-);
 const supplies = computed(() => supplyOptions(store.book));
 const measures = Object.fromEntries(Object.entries(WATCH_MEASURES).map(([kind, { name }]) => [kind, name]));
 const LOOKS = { daily: 'each day', every: 'every few days', closed: 'left closed' };
@@ -155,9 +150,8 @@ function keepPattern(): void {
     <LineField v-model="draft.title" label="What is watched" path="observation.title" />
     <div class="side-by-side">
       <LineField
-        v-if="!draft.awaited"
         v-model="draft.startedOn"
-        label="Since, or from a day to come"
+        :label="draft.awaited ? 'May come from' : 'Since, or from a day to come'"
         type="date"
         path="observation.startedOn"
       />
@@ -172,12 +166,11 @@ function keepPattern(): void {
     <template v-if="draft.awaited">
       <div class="side-by-side">
         <LineField
-          v-model="draft.awaited.from"
-          label="Comes from"
+          v-model="draft.awaited.until"
+          label="At the latest"
           type="date"
-          path="observation.awaited.from"
+          path="observation.awaited.until"
         />
-        <LineField v-model="draft.awaited.to" label="To" type="date" path="observation.awaited.to" />
         <LineField
           v-model="draft.awaited.orderBy"
           label="Order by"

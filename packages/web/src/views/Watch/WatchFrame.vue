@@ -12,7 +12,7 @@ const figure = ({ isOver, now, observation }: Forecast): string =>
   isOver
     ? `ended ${formatDay(observation.endedOn!, 'brief')}`
     : observation.awaited
-      ? `to come from ${formatDay(observation.awaited.from, 'brief')}`
+      ? `to come from ${formatDay(observation.startedOn, 'brief')}`
       : `${now.stage.name} · ${now.state === 'to-come' ? 'from' : 'since'} ${formatDay(now.earliest, 'brief')}`;
 const drawers = computed((): Drawer[] => [
   { name: 'Begin', figure: 'something new to watch', to: { name: 'watch-begin' } },

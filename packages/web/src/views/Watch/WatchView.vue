@@ -29,13 +29,13 @@ const hint = computed(() => {
   const until = isOver ? '' : ` · may last until ${formatDay(endsLatest)}`;
   const { awaited, startedOn } = observation;
   const since = awaited
-    ? awaited.from === awaited.to
-      ? `comes on ${formatDay(awaited.from)}`
-      : `comes between ${formatDay(awaited.from)} and ${formatDay(awaited.to)}`
+    ? awaited.until === startedOn
+      ? `comes on ${formatDay(startedOn)}`
+      : `comes between ${formatDay(startedOn)} and ${formatDay(awaited.until)}`
     : `${startedOn > store.today! ? 'from' : 'since'} ${formatDay(startedOn)}`;
   const left = heads
     ? [
-        `${heads.left} left`,
+        `${heads.left} ${awaited ? 'to come' : 'left'}`,
         heads.lost > 0 ? `${heads.lost} lost` : '',
         heads.setFree > 0 ? `${heads.setFree} set free` : '',
       ]

@@ -141,7 +141,7 @@ describe('what is watched', () => {
   });
 
   test('what is awaited is ordered, comes, is counted and looked after', async () => {
-    const awaited = { from: '2027-03-10', to: '2027-03-13', orderBy: '2027-03-09' };
+    const awaited = { until: '2027-03-13', orderBy: '2027-03-09' };
     desk.store.perform([
       {
         type: 'watch/put-observation',
@@ -160,7 +160,7 @@ describe('what is watched', () => {
         .trigger('click');
     for (const text of [
       'comes between Wed 10 March and Sat 13 March',
-      '5 left',
+      '5 to come',
       'Fresh leaves',
       'Look for eggs',
     ])

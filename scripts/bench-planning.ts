@@ -6,6 +6,7 @@ import {
   gestureSchema,
   lensFor,
   read,
+  recipeInPlan,
   withSeenVersions,
   type Actor,
   type Book,
@@ -171,9 +172,31 @@ function benchSize(times: number): { edit: number; frame: number } {
   return { edit: edit.median, frame: edit.p95 };
 }
 
+const PROCESSES = 20;
+
+/** The full unit with twenty recipes in it: an edit, which is to stay within its frame. */
+function benchProcesses(): void {
+  const base = bookOfSize(1);
+  const recipes = Object.values(base.recipes);
+  const { blocks } = base.homes.home!;
+  const put = Array.from({ length: PROCESSES }, (_, i): ChangeInput => {
+    const { id } = blocks[i % blocks.length]!;
+    const where = { kind: 'day', day: (i % DAYS) + 1, blockId: id } as const;
+    return recipeInPlan(recipes[i % recipes.length]!, UNIT, where, `made-${i}` as Placement['id']);
+  });
+  let book = after(base, put);
+  readAll(book);
+  const edit = time(400, (i) => {
+    book = after(book, editFor(book, Math.abs(i)));
+    readAll(book);
+  });
+  show(`one edit with ${PROCESSES} recipes in the unit`, `${ms(edit.median)}, 95 % ${ms(edit.p95)}`);
+}
+
 /** An edit at the size of a full unit, and at ten times that. Goals: 16 ms (95 %), and no more than 11 times as long. */
 export function benchPlanning(): void {
   const small = benchSize(1);
   const large = benchSize(10);
+  benchProcesses();
   show('  ten times the size takes', `${(large.edit / small.edit).toFixed(1)} times as long (goal: 11)`);
 }

@@ -109,8 +109,11 @@ const isReady = (step: LineStep, room: StepRoom, at: number, by: number): boolea
 };
 
 // The first step costs nothing wherever it may begin.
-const firstCosts = ({ mayBegin }: StepRoom, from: number): Float64Array =>
-  Float64Array.from(mayBegin, (may, at) => (may === 1 && at >= from ? 0 : Infinity));
+function firstCosts({ mayBegin }: StepRoom, from: number): Float64Array {
+  const costs = new Float64Array(mayBegin.length).fill(Infinity);
+  for (let at = Math.max(0, from); at < costs.length; at += 1) if (mayBegin[at] === 1) costs[at] = 0;
+  return costs;
+}
 
 function cheapest(line: Line, process: LineProcess, rooms: readonly StepRoom[]): LaidProcess | null {
   const { steps, from, by } = process;
@@ -154,20 +157,21 @@ function slide(
   tell: (at: number, cost: number, before: number) => void,
 ): void {
   const takes = step.hands + step.leastWait;
-  // Beginnings in the window, in their order, each better than all behind it.
-  const window: { readonly before: number; readonly until: number; readonly worth: number }[] = [];
+  // Beginnings in the window from `first` to before `end`, in their order, each better than all behind it.
+  const begun = new Int32Array(costs.length);
   let first = 0;
+  let end = 0;
+  const worthOf = (before: number): number => costs[before]! - before;
+  const untilOf = (before: number): number => waitUntil(step, room, before + step.hands);
   for (let at = takes; at < costs.length; at += 1) {
     const before = at - takes;
-    const until = waitUntil(step, room, before + step.hands);
-    if (costs[before]! < Infinity && before + takes <= until) {
-      const worth = costs[before]! - before;
-      while (window.length > first && window.at(-1)!.worth > worth) window.pop();
-      window.push({ before, until, worth });
+    if (costs[before]! < Infinity && at <= untilOf(before)) {
+      while (end > first && worthOf(begun[end - 1]!) > worthOf(before)) end -= 1;
+      begun[end] = before;
+      end += 1;
     }
-    while (first < window.length && window[first]!.until < at) first += 1;
-    const best = window[first];
-    if (best) tell(at, best.worth + at - takes, best.before);
+    while (first < end && untilOf(begun[first]!) < at) first += 1;
+    if (first < end) tell(at, worthOf(begun[first]!) + at - takes, begun[first]!);
   }
 }
 

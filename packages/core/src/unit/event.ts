@@ -38,6 +38,8 @@ export const eventFields = {
   /** What each child brings from home, and another way for whoever has none. */
   brings: textSchema.default(''),
   bringsElse: textSchema.default(''),
+  /** What it uses that is made in the plan: lanterns, a banner. */
+  uses: z.array(lineSchema).max(8, 'At most 8').default([]),
 };
 
 /**

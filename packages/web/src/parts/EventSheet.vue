@@ -12,9 +12,18 @@ import {
 import { computed, ref } from 'vue';
 import { newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
+import { madeWords } from '../state/options.ts';
 import { formOf } from '../state/entity-form.ts';
 import { useReading } from '../state/unit.ts';
-import { ChoiceField, LineField, NumberField, RowsField, SwitchField, TextField } from './fields/index.ts';
+import {
+  ChoiceField,
+  LineField,
+  NumberField,
+  RowsField,
+  SwitchField,
+  TextField,
+  WordsField,
+} from './fields/index.ts';
 import FormSheet from './FormSheet.vue';
 import PlacedItem from './PlacedItem.vue';
 import TapeLabel from './TapeLabel.vue';
@@ -28,6 +37,8 @@ const props = defineProps<{ id: SpecialEvent['id'] | null; day?: number | undefi
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const reading = useReading();
+// What the plan makes, and the books: an event comes after them.
+const made = computed(() => madeWords(store.book));
 // What was kept here is gone on with here: an event is written into next.
 const kept = ref<EventId | null>(props.id);
 const { known, draft, submit } = formOf('events')({
@@ -189,6 +200,7 @@ function takeOut(): void {
       <TextField v-model="draft.brings" label="Each child brings" path="brings" :rows="1" />
       <TextField v-model="draft.bringsElse" label="Whoever has none" path="bringsElse" :rows="1" />
     </div>
+    <WordsField v-model="draft.uses" label="Uses what is made before" path="uses" :known="made" />
     <template v-if="known" #acts>
       <v-btn class="is-quiet" @click="takeOut">Take it away</v-btn>
     </template>

@@ -30,11 +30,13 @@ export const recipeOptions = ({ recipes }: Book): Option[] =>
     .toSorted(byTitle);
 
 /** What is made by what is placed or in the library, for whatever uses it. */
-export const madeWords = ({ activities, placements }: Book): string[] =>
+export const madeWords = ({ activities, placements, bookTitles }: Book): string[] =>
   [
     ...new Set([
       ...Object.values(activities).flatMap(({ content }) => content.makes),
       ...Object.values(placements).flatMap((copy) => unfilledContent(copy).makes),
+      // What is read in a circle can be played and drawn after it.
+      ...Object.values(bookTitles).flatMap(({ title, retired }) => (retired ? [] : [title])),
     ]),
   ].toSorted();
 

@@ -2,33 +2,42 @@ import { activityContentSchema, type ActivityContent, type Song } from '../../li
 import type { Placement } from '../../unit/index.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Finding } from '../ground/finding.ts';
+import { standInFor } from '../ground/stand-in.ts';
 import type { CirclePart, CircleRun } from './run.ts';
 
 // No id of the book holds such a stroke.
 const PREFIX = 'circle/';
 
 /**
- * The parts of circles that need something or play something, as if they were placed: so that what they need lands where
- * everything else that is needed does, the same cautions look at it, and recorded minutes add up. They are in no book, and
+ * The parts of circles that need something, play something or read a book, as if they were placed: so that what they need lands where
+ * everything else that is needed does, the same cautions look at it, recorded minutes add up, and what follows a book comes after it. They are in no book, and
  * nothing but amounts, cautions and minutes is asked of them.
  */
 export const standInsOf = memoised((runs: readonly CircleRun[]): readonly Placement[] =>
   runs.flatMap((run) => {
     const parts = run.parts.filter(
-      ({ piece, props, recordedMinutes }) =>
-        recordedMinutes > 0 || piece.uses.length > 0 || props.some(({ supplyId }) => supplyId !== null),
+      ({ piece, book, props, recordedMinutes }) =>
+        recordedMinutes > 0 ||
+        piece.uses.length > 0 ||
+        book !== null ||
+        props.some(({ supplyId }) => supplyId !== null),
     );
     return parts.map((part) => standIn(part, run.day.number, run.block.id));
   }),
 );
 
 const standIn = (
-  { piece, song, title, props, recordedMinutes }: CirclePart,
+  { piece, song, book, title, props, recordedMinutes }: CirclePart,
   day: number,
   blockId: string,
 ): Placement =>
   placed(
-    contentOf(piece, song, title, JSON.stringify({ props, recordedMinutes, uses: piece.uses })),
+    contentOf(
+      piece,
+      song,
+      title,
+      JSON.stringify({ props, recordedMinutes, uses: piece.uses, makes: book ? [book.title] : [] }),
+    ),
     piece,
     day,
     blockId,
@@ -37,11 +46,11 @@ const standIn = (
 // A piece rarely needs other things from day to day: its content is one as long as it needs the same.
 const contentOf = memoised(
   (_: CirclePart['piece'], song: Song | null, title: string, needs: string): ActivityContent => {
-    const { props, recordedMinutes, uses } = JSON.parse(needs) as Pick<
+    const { props, recordedMinutes, uses, makes } = JSON.parse(needs) as Pick<
       CirclePart,
       'props' | 'recordedMinutes'
     > &
-      Pick<CirclePart['piece'], 'uses'>;
+      Pick<ActivityContent, 'uses' | 'makes'>;
     return activityContentSchema.parse({
       title,
       mode: 'whole-group',
@@ -59,27 +68,22 @@ const contentOf = memoised(
       atOnce: null,
       recordedMinutes,
       uses,
+      // What was read can be played, drawn and told again.
+      makes,
     });
   },
 );
 
 const placed = memoised(
   (content: ActivityContent, piece: CirclePart['piece'], day: number, blockId: string): Placement =>
-    ({
-      ...BLANK,
-      id: `${PREFIX}${day}/${piece.id}`,
+    standInFor({
+      id: `${PREFIX}${day}/${piece.id}` as Placement['id'],
       unitId: piece.unitId,
       pinned: piece.pinned,
       content,
-      shownBy: { name: content.title, picture: content.picture },
-      where: { kind: 'day', day, blockId },
-    }) as Placement,
+      where: { kind: 'day', day, blockId: blockId as never },
+    }),
 );
-
-const BLANK: Omit<Placement, 'id' | 'unitId' | 'content' | 'shownBy' | 'where' | 'pinned'> = {
-  ...{ version: 0, originId: 'circle' as Placement['originId'], originVersion: 0 },
-  ...{ choices: [], leadId: null, bin: null, outSince: null },
-};
 
 /** The piece of a circle for which something stands in; null for what is really placed. */
 const pieceOfStandIn = (placementId: string): CirclePart['piece']['id'] | null =>

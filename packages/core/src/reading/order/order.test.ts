@@ -134,6 +134,45 @@ describe('what is made is found wherever it is used', () => {
     ]);
   });
 
+  test('in a special event: dry before its first part', () => {
+    const feast = (day: number): ChangeInput => ({
+      type: 'unit/put-event',
+      event: {
+        ...{ id: 'feast', unitId: TEST_UNIT, title: 'The feast', uses: ['drums'] },
+        ...{ when: { kind: 'day', day }, plan: [{ start: '09:00', text: 'The march' }] },
+      },
+    });
+    // Six hours after its block they are not dry on the same morning, and the maker may move.
+    const sameDay = testBook(...drum(2), feast(2));
+    const [finding] = read(sameDay, TEST_UNIT, A_MONDAY).headsUps.filter(({ rule }) => rule === 'order');
+    expect(finding).toMatchObject({ title: 'The feast is too early', comesAfter: 'm', placementId: null });
+    expect(broken(testBook(...drum(1), feast(2)))).toEqual([]);
+    expect(broken(testBook(feast(2)))).toEqual([
+      'The feast is missing something: It needs drums first, which is not planned on any day.',
+    ]);
+  });
+
+  test('a book: what plays it comes after it was read', () => {
+    const bookTitle: ChangeInput = {
+      type: 'library/put-book',
+      book: { id: 'lost', title: 'The lost rope', level: 'story' },
+    } as ChangeInput;
+    const played = (day: number, block = 'table'): Book =>
+      testBook(
+        circle,
+        bookTitle,
+        aPiece('reading', 'a1', { kind: 'story', day: 2 as never, bookId: 'lost' as never }),
+        anActivity('play', { uses: ['the lost rope'] }),
+        onDay('p', 'play', day, block),
+      );
+    expect(broken(played(3))).toEqual([]);
+    expect(broken(played(1))).toEqual([
+      expect.stringMatching(
+        /^play is too early: It stands before .*[Tt]he lost rope \(Day 2\), which has to/u,
+      ),
+    ]);
+  });
+
   test('in the next unit: pressed in one, written on in another, and told when it is not dry by then', () => {
     const NEXT = 'market' as never;
     const next: ChangeInput = {

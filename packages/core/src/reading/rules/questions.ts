@@ -3,6 +3,7 @@ import { binFindings } from '../bins/findings.ts';
 import { illIn, illnessFindings } from '../cautions/after-illness.ts';
 import { keepByFindings } from '../cautions/keep-by.ts';
 import { supplyFindings } from '../cautions/supplies.ts';
+import { together } from '../circle/circle.ts';
 import { circleFindings } from '../circle/findings.ts';
 import { dayFindings } from '../conduct/days.ts';
 import { eventFindings } from '../conduct/events.ts';
@@ -15,7 +16,8 @@ import { begunFindings, sketchFindings } from '../fit/sketches.ts';
 import { awaitedFindings, unattendedFindings, watchFindings } from '../forecast/findings.ts';
 import { calendarIn } from '../plan/house.ts';
 import { orderFindings, type Grown } from '../order/order.ts';
-import { phaseOf } from '../plan/plan.ts';
+import { specialUses } from '../order/special-uses.ts';
+import { phaseOf, specialDaysIn } from '../plan/plan.ts';
 import { processFindings } from '../processes/findings.ts';
 import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';
@@ -86,6 +88,8 @@ const grownIn = memoised((watched: readonly Forecast[]): readonly Grown[] =>
     ),
   ),
 );
-/** What comes before what: also what grows. */
-export const ordered = ({ withCircle, frame, book, today }: Asked): readonly Finding[] =>
-  orderFindings(book, withCircle, frame, grownIn(watchedIn(book, today)));
+/** What comes before what: also what grows, and what special events use. */
+export const ordered = ({ withCircle, frame, book, today }: Asked): readonly Finding[] => {
+  const placed = together(withCircle, specialUses(specialDaysIn(book, frame.unit.id)));
+  return orderFindings(book, placed, frame, grownIn(watchedIn(book, today)));
+};

@@ -149,5 +149,10 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
       :options="WAITING_PLACES"
     />
   </div>
-  <WordsField v-model="content.uses" label="Uses what others make" path="content.uses" :known="made" />
+  <WordsField
+    v-model="content.uses"
+    label="Uses what others make, or follows a book"
+    path="content.uses"
+    :known="made"
+  />
 </template>

@@ -7,7 +7,7 @@ import { STARTER_SHEETS } from './sheets.ts';
 import { STARTER_RECIPES } from './recipes/index.ts';
 import { STARTER_SONGS } from './songs/index.ts';
 import { STARTER_SUPPLIES } from './supplies/index.ts';
-import { STARTER_UNITS } from './units.ts';
+import { STARTER_UNITS } from './units/index.ts';
 import { WATCH_PATTERNS } from './watches.ts';
 
 /** What every new home begins with: supplies, corners and the library. Applied like any other changes. */

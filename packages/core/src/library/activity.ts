@@ -6,8 +6,10 @@ import { readinessShift, rungOf, type Rungs } from '../skills/index.ts';
 import {
   activityContentSchema,
   activityVersionSchema,
+  HINTS,
   type ActivityContent,
   type ActivityVersion,
+  type Hint,
 } from './content.ts';
 
 export const activityIdSchema = idOf('activities').brand<'ActivityId'>();
@@ -47,6 +49,12 @@ export function runsHow({ adult, selfChecking, craft, resetMinutes }: ActivityCo
   ].filter(Boolean);
 }
 
+/** What to say and look for in the room, a line each: `Too easy: take one away`. */
+export const hintLines = ({ hints }: ActivityContent): readonly string[] =>
+  (Object.keys(HINTS) as Hint[]).flatMap((key) =>
+    hints[key] === '' ? [] : [`${HINTS[key]}: ${hints[key]}`],
+  );
+
 /** What a child does, with what is other than for the rest. */
 export const doesText = ({ does, changes }: ActivityVersion): string =>
   [does, changes].filter(Boolean).join(' ');
@@ -72,11 +80,11 @@ export function versionFor(content: ActivityContent, learner: Learner): Activity
   if (made.length > 0) return highest(made);
   const shift = main === undefined ? 0 : readinessShift(learner.rungs, main, learner.readinessMonths);
   const age = learner.age + shift;
-  return highest(
-    content.versions.filter(
-      (version) => version.fromMonths <= age && (version.untilMonths === null || age < version.untilMonths),
-    ),
+  const ofAge = content.versions.filter(
+    (version) => version.fromMonths <= age && (version.untilMonths === null || age < version.untilMonths),
   );
+  // What is made for a rung is for whoever stands on it; somebody else of that age gets it only where there is nothing else.
+  return highest(ofAge.filter((version) => version.rung === null)) ?? highest(ofAge);
 }
 
 const forEveryone = memoised(({ title, summary }: ActivityContent): readonly ActivityVersion[] => [

@@ -250,6 +250,23 @@ const featuresSchema = z.object({
   shapes: z.array(lineSchema).max(12).default([]),
 });
 
+/** What is said and looked for while something goes on, as it is asked: too easy, too hard, too loud, going well, over. */
+export const HINTS = {
+  easy: 'Too easy',
+  hard: 'Too hard',
+  loud: 'Too loud',
+  well: 'It goes well when',
+  away: 'Put away',
+} as const;
+export type Hint = keyof typeof HINTS;
+const hintsSchema = z.object({
+  easy: textSchema.default(''),
+  hard: textSchema.default(''),
+  loud: textSchema.default(''),
+  well: textSchema.default(''),
+  away: textSchema.default(''),
+});
+
 const wordsSchema = z.array(lineSchema).max(20, 'At most 20').default([]);
 
 const FIELDS = {
@@ -304,6 +321,8 @@ const FIELDS = {
   craft: z.enum(['none', 'model', 'own-way'], 'A model to copy, or the own way').default('none'),
   /** Minutes of recorded music or clips. */
   recordedMinutes: minutesSchema.default(0 as never),
+  /** What to say when it is too easy, too hard or too loud, how it looks when it goes well, how it is put away. */
+  hints: hintsSchema.default(hintsSchema.parse({})),
   /** How it is used, for the label on its bag. */
   directions: textSchema.default(''),
   source: textSchema.default(''),

@@ -37,6 +37,7 @@ export const FIELD_NAMES: Readonly<Record<ContentField, string>> = {
   keepsake: 'keepsake',
   craft: 'model or own way',
   recordedMinutes: 'recorded minutes',
+  hints: 'what to say in the room',
   directions: 'directions',
   source: 'source',
   slots: 'gaps',

@@ -12,7 +12,7 @@ import {
   whoDoesWhat,
   type Reading,
 } from '../reading/index.ts';
-import { doesText, runsHow, type ActivityContent } from '../library/index.ts';
+import { doesText, hintLines, runsHow, type ActivityContent } from '../library/index.ts';
 import { firstDayOf, lastDayOf, type Placement } from '../unit/index.ts';
 import { cautionsFor, madeParts, testParts } from './day-sheet.ts';
 import { caution, pairsOf, text, under, type PrintedPage, type PrintedPart } from './page.ts';
@@ -77,6 +77,7 @@ export const cornerCards = (book: Book, reading: Reading): readonly PrintedPage[
           ...howParts(content),
           ...testParts(content, reading),
           ...under('Things', thingsOf(placement, book, reading)),
+          ...under('In the room', hintLines(content)),
         ],
       },
     ];

@@ -59,8 +59,6 @@ const inMode =
 
 export const forAll = inMode('whole-group');
 export const forFew = inMode('small-group');
-export const shelfWork = inMode('shelf-work');
-export const inReserve = inMode('reserve');
 
 function contentOf(
   mode: ActivityMode,

@@ -1,5 +1,4 @@
-import { PATTERNS } from './patterns.ts';
-import { PATTERNS_OF_ROLES } from './patterns-of-roles.ts';
+import { PATTERNS_FOR_ANY } from './patterns/index.ts';
 import { PICTURES } from './pictures.ts';
 import { SET_UPS } from './set-ups.ts';
 import type { StarterActivity } from './builders.ts';
@@ -7,11 +6,11 @@ import type { StarterActivity } from './builders.ts';
 export type { StarterActivity } from './builders.ts';
 
 /** The activities and patterns of the starter library. */
-export const STARTER_ACTIVITIES: readonly StarterActivity[] = [
-  ...SET_UPS,
-  ...PATTERNS,
-  ...PATTERNS_OF_ROLES,
-].map(({ id, content }) => {
-  const picture = PICTURES[id];
-  return picture ? { id, content: { ...content, picture: { from: 'kobby', id: picture } } } : { id, content };
-});
+export const STARTER_ACTIVITIES: readonly StarterActivity[] = [...SET_UPS, ...PATTERNS_FOR_ANY].map(
+  ({ id, content }) => {
+    const picture = PICTURES[id];
+    return picture
+      ? { id, content: { ...content, picture: { from: 'kobby', id: picture } } }
+      : { id, content };
+  },
+);

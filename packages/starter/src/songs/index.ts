@@ -1,6 +1,7 @@
 import type { SongInput } from './builder.ts';
 import { CLOSING_SONGS } from './closing.ts';
 import { COUNTING_SONGS } from './counting.ts';
+import { LAP_SONGS } from './laps.ts';
 import { LOOKING_SONGS } from './looking.ts';
 import { MOVING_SONGS } from './moving.ts';
 import { SHAPED_SONGS } from './shapes.ts';
@@ -14,4 +15,5 @@ export const STARTER_SONGS: readonly SongInput[] = [
   ...MOVING_SONGS,
   ...CLOSING_SONGS,
   ...SHAPED_SONGS,
+  ...LAP_SONGS,
 ];

@@ -62,7 +62,7 @@ const insideOf = (sides: Rest['inside']): SupplyInput['inside'] => {
 type Builder = (id: string, name: string, keptIn: string, stock: number, rest?: Rest) => StarterSupply;
 
 /** A builder for one category: `usual` is what most of its supplies are like, and each says where it differs. */
-export const ofCategory =
+const ofCategory =
   (category: CategoryId, usual: Properties): Builder =>
   (id, name, keptIn, stock, rest = {}) => ({
     stock,
@@ -90,3 +90,93 @@ export const ofCategory =
       inside: insideOf(rest.inside),
     },
   });
+// What most supplies of a category are like; each supply says where it differs.
+export const toy = ofCategory('toys', {
+  loosePart: 'none',
+  ballMm: 'none',
+  magnet: 'none',
+  battery: 'none',
+  makersMonths: 'none',
+});
+export const nature = ofCategory('nature', {
+  loosePart: 'none',
+  plant: 'none',
+  animal: 'none',
+  soil: false,
+  stick: 'none',
+});
+export const container = ofCategory('containers', {
+  loosePart: 'none',
+  glass: false,
+  reused: 'none',
+  enclosed: false,
+  forFood: false,
+});
+export const electric = ofCategory('electric', {
+  loosePart: 'none',
+  battery: 'none',
+  heat: false,
+  cord: 'none',
+});
+export const music = ofCategory('music', { loosePart: 'none', intoMouth: false, enclosed: false });
+export const yard = ofCategory('outdoors', {
+  loosePart: 'none',
+  ballMm: 'none',
+  cord: 'none',
+  heightMm: 'none',
+});
+export const science = ofCategory('science', {
+  loosePart: 'none',
+  glass: false,
+  magnet: 'none',
+  ingredients: [],
+  tablet: false,
+});
+export const room = ofCategory('room', { loosePart: 'none', heightMm: 'none', ingredients: [] });
+export const paper = ofCategory('paper-and-card', {
+  loosePart: { acrossMm: 200, longMm: 280, material: 'paper' },
+  film: false,
+});
+export const fabric = ofCategory('fabric-and-yarn', { loosePart: 'none', cord: 'none', roundNeck: false });
+export const piece = ofCategory('craft-pieces', {
+  loosePart: 'none',
+  stick: 'none',
+  magnet: 'none',
+  latex: false,
+});
+// What touched dough, glue or sand is kept away from food.
+export const tool = ofCategory('tools', {
+  loosePart: 'none',
+  sharp: 'none',
+  stick: 'none',
+  heat: false,
+  forFood: false,
+});
+export const print = ofCategory('print', { loosePart: 'none', film: false });
+export const food = ofCategory('food', {
+  foodForm: 'soft',
+  filler: 'none',
+  ingredients: [],
+  foodOnly: 'all',
+  grain: 'none',
+});
+export const filler = ofCategory('filler', {
+  loosePart: 'none',
+  filler: 'coarse',
+  foodOnly: 'no',
+  dust: false,
+  grain: 'none',
+});
+export const paint = ofCategory('paint-and-glue', {
+  ingredients: [],
+  foodOnly: 'no',
+  glitter: false,
+  dust: false,
+  grain: 'none',
+});
+export const made = ofCategory('made', {
+  loosePart: 'none',
+  ingredients: [],
+  foodOnly: 'all',
+  saltPercent: 'none',
+});

@@ -1,23 +1,7 @@
-import { cord, ofCategory, part, type StarterSupply } from './builders.ts';
+import { cord, part, type StarterSupply, fabric, paper, piece, print, tool } from './builders.ts';
 
 const DISCOUNT = 'Discount shop';
 const CRAFT = 'Craft shop';
-
-const paper = ofCategory('paper-and-card', {
-  loosePart: { acrossMm: 200, longMm: 280, material: 'paper' },
-  film: false,
-});
-const fabric = ofCategory('fabric-and-yarn', { loosePart: 'none', cord: 'none', roundNeck: false });
-const piece = ofCategory('craft-pieces', { loosePart: 'none', stick: 'none', magnet: 'none', latex: false });
-// What touched dough, glue or sand is kept away from food.
-const tool = ofCategory('tools', {
-  loosePart: 'none',
-  sharp: 'none',
-  stick: 'none',
-  heat: false,
-  forFood: false,
-});
-const print = ofCategory('print', { loosePart: 'none', film: false });
 
 const PAPERS: readonly StarterSupply[] = [
   paper('easel-paper', 'Easel paper, sheets', 'C3', 60, { low: 20, packs: [[50, 490, CRAFT]] }),

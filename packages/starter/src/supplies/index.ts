@@ -1,6 +1,7 @@
 import { CRAFT_SUPPLIES } from './craft.ts';
 import { KITCHEN_SUPPLIES } from './kitchen.ts';
 import { SUPPLY_PICTURES } from './pictures.ts';
+import { MORE_SUPPLIES } from './more.ts';
 import { PLAY_SUPPLIES } from './play.ts';
 import type { StarterSupply } from './builders.ts';
 
@@ -12,6 +13,7 @@ export const STARTER_SUPPLIES: readonly StarterSupply[] = [
   ...KITCHEN_SUPPLIES,
   ...CRAFT_SUPPLIES,
   ...PLAY_SUPPLIES,
+  ...MORE_SUPPLIES,
 ].map((one) => {
   const id = SUPPLY_PICTURES.get(one.supply.id);
   return id ? { ...one, supply: { ...one.supply, picture: { from: 'kobby', id } } } : one;

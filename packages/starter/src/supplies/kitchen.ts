@@ -1,32 +1,8 @@
-import { ofCategory, part, type StarterSupply } from './builders.ts';
+import { part, type StarterSupply, filler, food, made, paint } from './builders.ts';
 
 const GROCER = 'Grocer';
 const DISCOUNT = 'Discount shop';
 const CRAFT = 'Craft shop';
-
-const food = ofCategory('food', {
-  foodForm: 'soft',
-  filler: 'none',
-  ingredients: [],
-  foodOnly: 'all',
-  grain: 'none',
-});
-const filler = ofCategory('filler', {
-  loosePart: 'none',
-  filler: 'coarse',
-  foodOnly: 'no',
-  dust: false,
-  grain: 'none',
-});
-const paint = ofCategory('paint-and-glue', {
-  ingredients: [],
-  foodOnly: 'no',
-  glitter: false,
-  dust: false,
-  grain: 'none',
-});
-
-const made = ofCategory('made', { loosePart: 'none', ingredients: [], foodOnly: 'all', saltPercent: 'none' });
 
 const GRAIN = { ...part(4, 8), filler: 'fine', foodOnly: 'all' } as const;
 

@@ -1,41 +1,20 @@
-import { cord, ofCategory, part, type StarterSupply } from './builders.ts';
+import {
+  cord,
+  part,
+  type StarterSupply,
+  container,
+  electric,
+  music,
+  nature,
+  room,
+  science,
+  toy,
+  yard,
+} from './builders.ts';
 
 const DISCOUNT = 'Discount shop';
 const TOYS = 'Toy shop';
 const GARDEN = 'Garden centre';
-
-const toy = ofCategory('toys', {
-  loosePart: 'none',
-  ballMm: 'none',
-  magnet: 'none',
-  battery: 'none',
-  makersMonths: 'none',
-});
-const nature = ofCategory('nature', {
-  loosePart: 'none',
-  plant: 'none',
-  animal: 'none',
-  soil: false,
-  stick: 'none',
-});
-const container = ofCategory('containers', {
-  loosePart: 'none',
-  glass: false,
-  reused: 'none',
-  enclosed: false,
-  forFood: false,
-});
-const electric = ofCategory('electric', { loosePart: 'none', battery: 'none', heat: false, cord: 'none' });
-const music = ofCategory('music', { loosePart: 'none', intoMouth: false, enclosed: false });
-const yard = ofCategory('outdoors', { loosePart: 'none', ballMm: 'none', cord: 'none', heightMm: 'none' });
-const science = ofCategory('science', {
-  loosePart: 'none',
-  glass: false,
-  magnet: 'none',
-  ingredients: [],
-  tablet: false,
-});
-const room = ofCategory('room', { loosePart: 'none', heightMm: 'none', ingredients: [] });
 
 const TOY_SHELF: readonly StarterSupply[] = [
   toy('wooden-blocks', 'Wooden blocks, basket', 'A2', 2, {

@@ -9,6 +9,7 @@ import {
   mdiUmbrellaOutline,
 } from '@mdi/js';
 import {
+  hintLines,
   isFiller,
   isSketch,
   madeCards,
@@ -60,6 +61,7 @@ function act(...changes: ChangeInput[]): boolean {
   return result.done;
 }
 const how = computed(() => runsHow(props.placement.content).join('; '));
+const hints = computed(() => hintLines(props.placement.content));
 const placementId = computed(() => props.placement.id);
 const move = (): boolean => act({ type: 'unit/move', placementId: placementId.value, where: where.value });
 const pin = (): boolean =>
@@ -234,6 +236,10 @@ function takeOut(): void {
       <ol>
         <li v-for="(step, i) in placement.content.steps" :key="i">{{ step.text }}</li>
       </ol>
+    </template>
+    <template v-if="hints.length">
+      <TapeLabel class="label">In the room</TapeLabel>
+      <p v-for="line in hints" :key="line">{{ line }}</p>
     </template>
     <template #foot>
       <v-btn class="is-side" :prepend-icon="mdiTrayArrowUp" @click="takeOut">Take it out</v-btn>

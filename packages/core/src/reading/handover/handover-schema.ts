@@ -57,6 +57,8 @@ const itemSchema = z.strictObject({
   /** What is guessed, tried and measured, in lines. */
   test: z.array(z.string()),
   steps: z.array(z.string()),
+  /** What to say and look for in the room, in lines. */
+  hints: z.array(z.string()),
   versions: z.array(
     z.strictObject({
       children: z.array(z.string()),

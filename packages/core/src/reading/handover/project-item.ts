@@ -2,7 +2,7 @@ import { groupBy, type Book } from '../../book/index.ts';
 import { tickIdOf, type TickSubject } from '../../daybook/index.ts';
 import type { Share } from '../../handover/index.ts';
 import { allergenName } from '../../house/index.ts';
-import { runsHow, testLines } from '../../library/index.ts';
+import { hintLines, runsHow, testLines } from '../../library/index.ts';
 import { formatQuantity, quantity } from '../../measure/index.ts';
 import { usesOf } from '../amounts/uses.ts';
 import { circlesOf } from '../circle/circle.ts';
@@ -56,6 +56,7 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
     how: [...runsHow(content)],
     test: [...(content.test ? testLines(content.test, frame.home.units) : [])],
     steps: content.steps.map((step) => step.text),
+    hints: [...hintLines(content)],
     versions: versionsOf(session, mayBeNamed),
     things: thingsOn(shown, session),
     made: madeOn(shown, session, mayBeNamed),

@@ -1,5 +1,5 @@
 import type { Book, Table } from '../../book/index.ts';
-import { daysBetween, seasonOf, type PlainDay } from '../../calendar/index.ts';
+import { daysBetween, formatDay, seasonOf, type PlainDay } from '../../calendar/index.ts';
 import { valueIn, type Child, type Corner, type CornerId } from '../../house/index.ts';
 import { versionFor, type Activity, type ActivityContent, type ActivityId } from '../../library/index.ts';
 import { areaOf, headingsOfContent, type Area, type LensId } from '../../skills/index.ts';
@@ -76,7 +76,7 @@ export function lastUses(book: Book, unitId: UnitId): LastUse {
 const WEIGHTS = {
   ...{ fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 },
   ...{ ownTheme: 5, named: 3, pattern: 2, table: 2, lacking: -3, loved: 1 },
-  ...{ inSeason: 1, outOfSeason: -3 },
+  ...{ inSeason: 1, outOfSeason: -3, justUsed: -8 },
 };
 const LITTLE_PREP_MINUTES = 10;
 
@@ -101,8 +101,7 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   }
   const features = featuresMet(content, frame);
   if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
-  if (isNotLate(last, frame))
-    told.push([WEIGHTS.notLately, last === null ? 'not used before' : 'not used lately']);
+  told.push(freshness(last, frame));
   if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push([WEIGHTS.littlePrep, 'little to prepare']);
   const set = content.materials.map(({ supplyId }) => look.one('supplies', supplyId)).find((one) => one?.set);
   if (set && missing.length === 0) told.push([WEIGHTS.madeSet, `uses the set ${set.name}`]);
@@ -213,8 +212,13 @@ function countFitting(content: ActivityContent, children: readonly Child[], fram
 
 const prepMinutes = ({ prep }: ActivityContent): number => prep.reduce((sum, task) => sum + task.minutes, 0);
 
-function isNotLate(last: PlainDay | null, frame: Frame): boolean {
-  return last === null || daysBetween(last, firstDate(frame)) > valueIn(frame.home, 'lateUseDays');
+// What was used just now comes last, and back by and by: so that a year of units goes round all there is.
+function freshness(last: PlainDay | null, frame: Frame): [number, string] {
+  if (last === null) return [WEIGHTS.notLately, 'not used before'];
+  const since = daysBetween(last, firstDate(frame));
+  const late = valueIn(frame.home, 'lateUseDays');
+  if (since > late) return [WEIGHTS.notLately, 'not used lately'];
+  return [WEIGHTS.justUsed * (1 - Math.max(0, since) / (late + 1)), `used on ${formatDay(last)}`];
 }
 
 const featuresMet = (content: ActivityContent, { featured }: Frame): readonly string[] =>

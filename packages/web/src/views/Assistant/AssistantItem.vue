@@ -95,6 +95,10 @@ const timerMinutes = computed(() => [5, 10, props.item.minutes ?? 15]);
       <ol v-if="item.steps.length">
         <li v-for="step in item.steps" :key="step">{{ step }}</li>
       </ol>
+      <details v-if="item.hints.length" class="hints small">
+        <summary>Too easy, too hard, how to put it away</summary>
+        <p v-for="line in item.hints" :key="line">{{ line }}</p>
+      </details>
       <ul v-if="things.length" class="things">
         <li v-for="thing in things" :key="thing.supplyId">
           <button
@@ -232,6 +236,16 @@ ol {
   padding: var(--gap-2) 0 var(--gap-2) var(--gap-5);
   border-top: 1px dashed var(--line);
   list-style: decimal;
+}
+.hints {
+  padding: var(--gap-2) 0;
+  border-top: 1px dashed var(--line);
+}
+.hints summary {
+  display: flex;
+  align-items: center;
+  min-height: var(--touch);
+  font-weight: 600;
 }
 .caution {
   margin: var(--gap-2) 0;

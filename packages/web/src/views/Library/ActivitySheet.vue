@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import CountsFields from '../../parts/content/CountsFields.vue';
 import DoingFields from '../../parts/content/DoingFields.vue';
 import FindingFields from '../../parts/content/FindingFields.vue';
+import HintFields from '../../parts/content/HintFields.vue';
 import PlannedTestFields from '../../parts/content/PlannedTestFields.vue';
 import ProcessFields from '../../parts/content/ProcessFields.vue';
 import ReadyFields from '../../parts/content/ReadyFields.vue';
@@ -58,6 +59,8 @@ const modes = Object.fromEntries(
     <VersionRows v-model="draft.content" />
     <TapeLabel class="label">How and with what</TapeLabel>
     <DoingFields v-model="draft.content" />
+    <TapeLabel class="label">In the room</TapeLabel>
+    <HintFields v-model="draft.content" />
     <TimeFields v-model="draft.content" />
     <ProcessFields v-model="draft.content" />
     <PlannedTestFields v-model="draft.content" />

@@ -1,50 +1,12 @@
-import type { ChangeInput, CornerKind } from '@kobby/core';
-
-type ReadyInput = Extract<ChangeInput, { type: 'library/put-ready-unit' }>['readyUnit'];
-type Placed = NonNullable<ReadyInput['placements']>[number];
-type ThingInput = NonNullable<ReadyInput['things']>[number];
-
-/** An activity of the starter library in a corner of a kind, from one day to another, with words for its slots. */
-const stands = (
-  activityId: string,
-  cornerKind: CornerKind,
-  fromDay: number,
-  toDay: number,
-  slots: Placed['slots'] = {},
-): Placed => ({ activityId, where: { kind: 'corner', cornerKind, fromDay, toDay }, slots });
-
-const on = (day: number, activityId: string, slots: Placed['slots'] = {}): Placed => ({
-  activityId,
-  where: { kind: 'day', day },
-  slots,
-});
-
-const spare = (activityId: string): Placed => ({ activityId, where: { kind: 'reserve' } });
-
-/** Words for a pattern about several things, and about one of them. */
-const many = (things: string, thing: string) => ({ things, thing });
-
-/** `[name, kind, colour, its place in the order, what goes with it, size in millimetres, first sound, parts]` */
-type ThingLine = readonly [string, string, string, number, string | null, number, string, ...string[]];
-const members = (...lines: readonly ThingLine[]): ThingInput[] =>
-  lines.map(([name, kind, colour, rank, pair, sizeMm, firstSound, ...parts]) => ({
-    name,
-    kind,
-    colour,
-    rank,
-    pair,
-    sizeMm,
-    firstSound,
-    parts,
-  }));
+import { many, members, on, spare, stands, type ReadyInput } from './builders.ts';
 
 const paper = many('papers', 'paper');
 const wonders = many('W things', 'wheel');
 const clocks = many('clocks', 'clock');
 const locks = many('locks', 'lock');
 
-/** Units to start from, one for each style. All written for Kobby. */
-export const STARTER_UNITS: readonly ReadyInput[] = [
+/** Units to start from, one for each style. */
+export const FIRST_UNITS: readonly ReadyInput[] = [
   {
     id: 'ready-paper',
     title: 'Paper',

@@ -70,6 +70,7 @@ describe('a unit', () => {
     await mara.sees('1 is taken in, as one step');
     await mara.pressText('Keep');
     await mara.route('/house/cupboard');
+    await mara.fill('wanted', 'moon');
     await mara.sees('Moon lamps');
     await mara.pressText('Prices');
     await mara.pressText('Ask the sample shop');

@@ -228,7 +228,7 @@ export const FIRST_PATTERNS = [
       ],
       [
         'three',
-        'Touches everything on the strip while counting and clips one peg.',
+        'Touches every {thing} on the strip while counting and clips one peg.',
         'Strips from one to four.',
         'Which one did you count last?',
       ],
@@ -247,7 +247,7 @@ export const FIRST_PATTERNS = [
       ],
     ],
     {
-      slots: ['things'],
+      slots: ['things', 'thing'],
       selfChecking: true,
       adult: 'alone',
       energy: 'calm',

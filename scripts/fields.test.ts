@@ -14,6 +14,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('children', 'allergies[].words', 'asthma.words', 'helps[].kind', 'notes'),
     ...of('recipes', 'ingredients[].goesIn', 'ingredients[].bagged', 'ingredients[].feelFor', 'swaps[].how'),
     ...of('songs', 'voice', 'source'),
+    ...of('activities.content.hints', 'easy', 'hard', 'loud', 'well', 'away'),
     'observations.keptIn',
     ...of('watchPatterns', 'about', 'measures', 'stages[].sign'),
     ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),

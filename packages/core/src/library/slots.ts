@@ -16,7 +16,7 @@ export function openSlots(content: ActivityContent): readonly string[] {
 }
 
 /** A text of a pattern as it is shown before its slots are filled: `A shop for …`. */
-export const withGaps = (text: string): string => text.replaceAll(SLOT, '…');
+export const withGaps = (text: string): string => text.replaceAll(SLOT, '…').replaceAll('….', '…');
 
 /** Words for slots, by the slot's name, and how they are spoken where that is known. */
 export interface SlotWords {

@@ -108,6 +108,7 @@ export { daysAhead, isWorkKnown, type DayAhead } from './house/days-ahead.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
 export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
 export { entryFacts, entrySummary } from './search/facts.ts';
+export { readQuestion, type Question } from './search/question.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
 export * from './kitchen/convert.ts';
 export { suppliesAsMade } from './kitchen/inherit.ts';

@@ -1,22 +1,23 @@
 <script setup lang="ts">
 import {
-  choicesFor,
   activityContentSchema,
+  type ChangeInput,
+  choicesFor,
+  type ContentField,
   differsFrom,
   FIELD_NAMES,
   fillingFrom,
+  hintLines,
   isSketch,
   libraryHasNewer,
   listed,
   madeCards,
   materialText,
+  type PlacedCopy,
   placementAt,
+  type PlacementId,
   sessionsOf,
   unfilledContent,
-  type ChangeInput,
-  type ContentField,
-  type PlacedCopy,
-  type PlacementId,
 } from '@kobby/core';
 import equal from 'fast-deep-equal';
 import { computed, nextTick, ref, useId } from 'vue';
@@ -28,6 +29,7 @@ import type { ContentInput } from './content/content.ts';
 import CountsFields from './content/CountsFields.vue';
 import DoingFields from './content/DoingFields.vue';
 import FindingFields from './content/FindingFields.vue';
+import HintFields from './content/HintFields.vue';
 import PlannedTestFields from './content/PlannedTestFields.vue';
 import ProcessFields from './content/ProcessFields.vue';
 import ReadyFields from './content/ReadyFields.vue';
@@ -166,6 +168,7 @@ const madeOf = computed(() => listed([...new Set(made.value.map(({ title }) => t
 const onDay = computed(() => (session.value ? `As it lies on Day ${session.value.day.number}:` : ''));
 const MESS = { clean: 'clean', some: 'some mess', messy: 'messy' } as const;
 const PLACE = { indoors: 'indoors', outdoors: 'outdoors', either: 'indoors or outdoors' } as const;
+const hints = computed(() => (content.value ? hintLines(content.value) : []));
 const like = computed(() =>
   content.value ? `${MESS[content.value.mess]}, ${content.value.energy}, ${PLACE[content.value.place]}` : '',
 );
@@ -248,6 +251,10 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
         Steps and amounts: {{ content.steps.length }} {{ content.steps.length === 1 ? 'step' : 'steps' }}
       </summary>
       <DoingFields v-model="draft.content" />
+    </details>
+    <details>
+      <summary>In the room: {{ hints.length ? `${hints.length} of 5 said` : 'nothing said' }}</summary>
+      <HintFields v-model="draft.content" />
     </details>
     <details :open="made.length > 0">
       <summary>Made by a recipe: {{ made.length ? madeOf : 'nothing' }}</summary>

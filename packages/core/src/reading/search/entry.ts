@@ -50,6 +50,7 @@ interface Facets {
   readonly ages: readonly { readonly from: Months; readonly until: Months | null }[];
   readonly mess: ActivityContent['mess'] | null;
   readonly place: ActivityContent['place'] | null;
+  readonly energy: ActivityContent['energy'] | null;
   readonly prepMinutes: number | null;
   readonly letters: readonly string[];
   readonly numbers: readonly number[];
@@ -67,6 +68,7 @@ const NO_FACETS: Facets = {
   ages: [],
   mess: null,
   place: null,
+  energy: null,
   prepMinutes: null,
   letters: [],
   numbers: [],
@@ -127,6 +129,7 @@ const activityEntry = memoised((activity: Activity): LibraryEntry => {
       ages: content.versions.map((version) => ({ from: version.fromMonths, until: version.untilMonths })),
       mess: content.mess,
       place: content.place,
+      energy: content.energy,
       prepMinutes: content.prep.reduce((sum, task) => sum + task.minutes, 0),
       supplyIds: content.materials.map((line) => line.supplyId),
       loved: content.notes.some((note) => note.loved),
@@ -162,6 +165,7 @@ const songEntry = memoised((song: Song): LibraryEntry => ({
     ...NO_FACETS,
     ...skillFacets(song.skills),
     ages: [{ from: song.fromMonths, until: null }],
+    energy: song.energy,
     supplyIds: song.props.flatMap((prop) => prop.supplyId ?? []),
   },
 }));

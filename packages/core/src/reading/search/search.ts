@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch';
 import type { Book } from '../../book/index.ts';
 import type { CornerKind } from '../../house/index.ts';
-import type { ActivityContent } from '../../library/index.ts';
+import type { ActivityContent, RecipeKind } from '../../library/index.ts';
 import type { Area, SkillId } from '../../skills/index.ts';
 import { isShownIn, type FeatureKind } from '../../unit/index.ts';
 import { stockOf } from '../stock/ledger.ts';
@@ -27,7 +27,14 @@ export interface LibraryWish {
   /** Something of everything that it needs is there. */
   readonly onHand?: boolean;
   readonly usedBefore?: boolean;
+  /** Never placed in any unit. */
+  readonly unused?: boolean;
+  readonly energy?: ActivityContent['energy'] | null;
+  readonly mode?: ActivityContent['mode'] | null;
+  readonly recipeKind?: RecipeKind | null;
   readonly lovedBefore?: boolean;
+  /** Without words: what takes the least preparing first, instead of by title. */
+  readonly easiestFirst?: boolean;
   /** With those that are no longer proposed. */
   readonly retired?: boolean;
 }
@@ -75,7 +82,10 @@ export class LibrarySearch {
   // commonest slip; else it is a slip of another kind.
   #search(words: string): readonly { readonly id: unknown }[] {
     const isKnown = (term: string): boolean => this.#index.search(term, { fuzzy: false }).length > 0;
-    const terms = words.split(/\s+/).map((term) => {
+    const terms = words.split(/\s+/).map((typed) => {
+      // Many of something are found by one of it, which begins as they do.
+      const one = /[^s]s$/i.test(typed) && typed.length > SHORT_LETTERS ? typed.slice(0, -1) : typed;
+      const term = one !== typed && isKnown(one) ? one : typed;
       if (term.length <= SHORT_LETTERS || isKnown(term)) return term;
       return swapsOf(term).find(isKnown) ?? term;
     });
@@ -91,13 +101,16 @@ export class LibrarySearch {
     const isWanted = narrowing(book, wish);
     const words = wish.words?.trim() ?? '';
     if (words === '') {
+      const minutes = ({ facets }: LibraryEntry): number =>
+        wish.easiestFirst ? (facets.prepMinutes ?? 0) : 0;
       return [...this.#entries.values()]
         .filter(isWanted)
-        .toSorted((a, b) => (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
+        .toSorted((a, b) => minutes(a) - minutes(b) || (a.title < b.title ? -1 : a.title > b.title ? 1 : 0));
     }
-    return this.#search(words)
-      .map((found) => this.#entries.get(found.id as string)!)
-      .filter(isWanted);
+    const named = this.#search(words).map((found) => this.#entries.get(found.id as string)!);
+    const needing = needs(book, words);
+    const others = needing ? [...this.#entries.values()].filter((entry) => needing(entry)) : [];
+    return [...new Set([...named, ...others])].filter(isWanted);
   }
 }
 
@@ -125,6 +138,7 @@ function narrowing(book: Book, wish: LibraryWish): Test {
     ...byFacet(wish),
     wish.onHand && onHandTest(book),
     wish.usedBefore && usedTest(book),
+    wish.unused && unusedTest(book),
     wish.lovedBefore && (({ facets }) => facets.loved),
   ];
   const asked = tests.filter((test) => typeof test === 'function');
@@ -140,7 +154,12 @@ function byFacet(wish: LibraryWish): (Test | false | null | undefined | '')[] {
     list.some((one) => one.toLowerCase() === text.trim().toLowerCase());
   const { cornerKind, area, skill, ageMonths, mess, place, prepMinutes, letter, number, colour, shape } =
     wish;
+  const { energy, mode, recipeKind } = wish;
   return [
+    energy && (({ facets }) => facets.energy === energy),
+    mode && (({ entity }) => 'content' in entity && entity.content.mode === mode),
+    recipeKind &&
+      (({ entity, kind }) => kind === 'recipes' && 'kind' in entity && entity.kind === recipeKind),
     cornerKind && (({ facets }) => facets.cornerKinds.includes(cornerKind)),
     area && (({ facets }) => facets.areas.has(area)),
     skill && (({ facets }) => facets.skills.includes(skill)),
@@ -159,10 +178,26 @@ function byFacet(wish: LibraryWish): (Test | false | null | undefined | '')[] {
   ];
 }
 
+// What needs a thing of that name; null where nothing in the cupboard is called so.
+function needs({ supplies }: Book, words: string): Test | null {
+  const terms = words.toLowerCase().split(/\s+/);
+  const meant = new Set<string>(
+    Object.values(supplies).flatMap(({ id, name }) =>
+      terms.every((term) => term.length >= SHORT_LETTERS && name.toLowerCase().includes(term)) ? [id] : [],
+    ),
+  );
+  return meant.size === 0 ? null : ({ facets }) => facets.supplyIds.some((id) => meant.has(id));
+}
+
 function onHandTest({ supplies, stockMoves }: Book): Test {
   return ({ facets, kind }) =>
     (kind === 'activities' || kind === 'recipes') &&
     facets.supplyIds.every((id) => supplies[id] && stockOf(supplies[id], stockMoves).amount > 0);
+}
+
+function unusedTest(book: Book): Test {
+  const isUsed = usedTest(book);
+  return (entry) => entry.kind === 'activities' && !isUsed(entry);
 }
 
 function usedTest({ placements }: Book): Test {

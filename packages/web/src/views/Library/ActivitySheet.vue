@@ -59,11 +59,11 @@ const modes = Object.fromEntries(
     <VersionRows v-model="draft.content" />
     <TapeLabel class="label">How and with what</TapeLabel>
     <DoingFields v-model="draft.content" />
-    <TapeLabel class="label">In the room</TapeLabel>
-    <HintFields v-model="draft.content" />
     <TimeFields v-model="draft.content" />
     <ProcessFields v-model="draft.content" />
     <PlannedTestFields v-model="draft.content" />
+    <TapeLabel class="label">In the room</TapeLabel>
+    <HintFields v-model="draft.content" />
     <TapeLabel class="label">Made ready before</TapeLabel>
     <ReadyFields v-model="draft.content" :own-id="draft.id" />
     <TapeLabel class="label">What it is like</TapeLabel>

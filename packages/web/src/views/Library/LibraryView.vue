@@ -14,6 +14,7 @@ import {
   entrySummary,
   formatAge,
   newEntriesSchema,
+  readQuestion,
   LIBRARY_KINDS,
   type NewEntries,
   type Picture,
@@ -58,7 +59,14 @@ const pasting = ref(false);
 const SHOWN_AT_ONCE = 60;
 const most = ref(SHOWN_AT_ONCE);
 
-const found = useLibrary(() => ({ ...wish.value, words: words.value ?? '' }));
+// A question in words narrows down as the fields beside do, which stand before it.
+const question = computed(() => readQuestion(words.value ?? '', store.book, store.today!));
+const given = computed(() => Object.fromEntries(Object.entries(wish.value).filter(([, value]) => value)));
+const found = useLibrary(() => ({
+  ...question.value?.wish,
+  ...given.value,
+  words: question.value?.words ?? words.value ?? '',
+}));
 watch([words, wish], () => (most.value = SHOWN_AT_ONCE));
 const isNarrowed = computed(() => words.value || Object.values(wish.value).some(Boolean));
 
@@ -211,13 +219,14 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
         <v-text-field
           v-model="words"
           class="find"
-          label="Look for words: kite, pour, counting …"
+          label="Look for words, or ask: something for hands in ten minutes, with what is here"
           name="words"
           clearable
           autocomplete="off"
         />
         <p class="soft count" aria-live="polite">
           {{ found.length === 1 ? 'One entry' : `${found.length} entries` }}{{ isNarrowed ? ' fit' : '' }}
+          <template v-if="question"> · understood as {{ question.said.join(', ') }}</template>
         </p>
         <ul class="found" data-test="found">
           <li v-for="entry in found.slice(0, most)" :key="entry.key">

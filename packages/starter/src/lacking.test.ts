@@ -68,6 +68,26 @@ test('what has a namesake of the home is not offered by itself', () => {
   expect(lackingIn(own)).toMatchObject([{ isNamed: true }]);
 });
 
+test('what came once and nobody changed is offered anew where it says something else by now', () => {
+  const kind = 'activities' as const;
+  const was = demo[kind]['clip-the-count' as never]!;
+  const older = (version: number): Book => ({
+    ...demo,
+    [kind]: {
+      ...demo[kind],
+      [was.id]: { ...was, version, content: { ...was.content, summary: 'As it was once.' } },
+    },
+  });
+  const [newer, ...others] = lackingIn(older(1));
+  expect(others).toEqual([]);
+  expect(newer).toMatchObject({ key: 'activities/clip-the-count', isNewer: true, isNamed: false, needs: [] });
+  // Somebody's own words are left alone.
+  expect(lackingIn(older(2))).toEqual([]);
+  const now = after(older(1), [newer!.change]);
+  expect(now[kind][was.id]!.content).toEqual(was.content);
+  expect(lackingIn(now)).toEqual([]);
+});
+
 /** A home without a library. */
 function demoHouse(): ChangeInput[] {
   const { version: _version, ...home } = demo.homes.home!;

@@ -3,3 +3,4 @@ export * from './messages.ts';
 export * from './problem.ts';
 export * from './new-entries.ts';
 export * from './words.ts';
+export * from './shipped.ts';

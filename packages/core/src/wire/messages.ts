@@ -10,6 +10,7 @@ import { idSchema, lineSchema } from '../measure/index.ts';
 import { handoverSchema, type Handover } from '../reading/index.ts';
 import { dayNumberSchema, prepTaskIdSchema, unitIdSchema } from '../unit/index.ts';
 import { problemSchema } from './problem.ts';
+import { shippedSchema } from './shipped.ts';
 
 /** Largest number of gestures in one request: an offline queue comes in several. */
 export const MAX_GESTURES = 200;
@@ -62,7 +63,7 @@ export const historyLineSchema = z.object({
   undoes: gestureIdSchema.nullable(),
 });
 
-/** `GET /api/book`: the whole book at a sequence number. The tables are checked by their own schemas. */
+/** `GET /api/book`: the whole book at a sequence number, or with `?apart` without what is as it ships. The tables are checked by their own schemas. */
 export const snapshotSchema = z.object({
   seq: seqSchema,
   /** Another one since what is in the home became another than its browsers were told, as by a restore. */
@@ -73,6 +74,8 @@ export const snapshotSchema = z.object({
   publicAddress: z.string().nullable(),
   history: z.array(historyLineSchema),
   book: z.object(Object.fromEntries(KINDS.map((kind) => [kind, z.record(z.string(), z.unknown())]))),
+  /** What is left out of the book because it ships; null when nothing is. */
+  shipped: shippedSchema.nullable().default(null),
 });
 
 /** `GET /api/book?since=N`: what was kept after a sequence number. */

@@ -12,6 +12,8 @@ export const newEntriesSchema = z.object({
       needs: z.array(z.string()),
       /** Something of the home has its name: it is only taken in where another entry needs it. */
       isNamed: z.boolean(),
+      /** The home has it as it came once; it says something else by now. */
+      isNewer: z.boolean(),
       change: changeSchema,
     }),
   ),

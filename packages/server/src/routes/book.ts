@@ -1,8 +1,10 @@
+import { apartFromShipped } from '@kobby/starter';
 import { gesturesRequestSchema, HISTORY_LENGTH, problem, type Answer } from '@kobby/core';
 import type { Context } from 'koa';
 import { fail, readBy, sendProblem } from '../problems.ts';
 import { historyOf, keptSince } from '../store/journal.ts';
 import { requireProvider, sessionOf } from './door.ts';
+import { editionOf } from './library.ts';
 import type { Services } from './services.ts';
 
 /** How far behind a listener may be and still be brought up to date gesture by gesture. */
@@ -17,7 +19,9 @@ export async function showBook(ctx: Context, services: Services): Promise<void> 
     ctx.body = { seq: gestures.at(-1)?.seq ?? sinceOf(ctx), gestures };
     return;
   }
+  const isApart = ctx.query.apart !== undefined;
   await keeper.exclusive(async () => {
+    const { book, ids } = isApart ? apartFromShipped(keeper.book) : { book: keeper.book, ids: null };
     ctx.body = {
       seq: keeper.seq,
       epoch: keeper.epoch,
@@ -26,7 +30,8 @@ export async function showBook(ctx: Context, services: Services): Promise<void> 
       demo: services.demoPassPhrase !== null,
       publicAddress: services.publicAddress,
       history: await historyOf(knex, me, HISTORY_LENGTH),
-      book: keeper.book,
+      book,
+      shipped: ids && { edition: editionOf(), ids },
     };
   });
 }

@@ -11,9 +11,7 @@ import {
   keptFileSchema,
   outboxSchema,
   passPhraseRequestSchema,
-  PROBLEM_STATUS,
   pricesSchema,
-  problemSchema,
   restoreRequestSchema,
   sendRequestSchema,
   sessionsSchema,
@@ -25,6 +23,7 @@ import {
   shareRequestSchema,
   signInRequestSchema,
   sinceSchema,
+  shippedTablesSchema,
   snapshotSchema,
   newEntriesSchema,
   themeOffersSchema,
@@ -140,7 +139,8 @@ export const ENDPOINTS = {
   book: {
     method: 'get',
     path: '/api/book',
-    summary: 'The whole book, or with ?since=N the gestures kept after number N',
+    summary:
+      'The whole book, with ?apart without what is as it ships, or with ?since=N the gestures kept after number N',
     audience: 'provider',
     response: z.union([snapshotSchema, sinceSchema]),
   },
@@ -220,6 +220,13 @@ export const ENDPOINTS = {
     summary: 'What of the library that ships the home does not have, with the changes that take it in',
     audience: 'provider',
     response: newEntriesSchema,
+  },
+  shipped: {
+    method: 'get',
+    path: '/api/library/shipped',
+    summary: 'Everything that ships with Kobby; kept by the browser with the ?edition= that it is',
+    audience: 'provider',
+    response: shippedTablesSchema,
   },
   themeThings: {
     method: 'get',
@@ -351,59 +358,3 @@ export const ENDPOINTS = {
 } as const satisfies Record<string, Endpoint>;
 
 export type EndpointName = keyof typeof ENDPOINTS;
-
-const schemaOf = (schema: z.ZodType, io: 'input' | 'output'): object => {
-  const { $schema: _, ...json } = z.toJSONSchema(schema, { io, unrepresentable: 'any' });
-  return json;
-};
-
-/** The OpenAPI 3.1 document of {@link ENDPOINTS}. */
-export function openApiDocument(): object {
-  const paths: Record<string, Record<string, object>> = {};
-  for (const [name, endpoint] of Object.entries(ENDPOINTS) as [string, Endpoint][]) {
-    const path = endpoint.path.replaceAll(/:(\w+)/g, '{$1}');
-    (paths[path] ??= {})[endpoint.method] = operation(name, endpoint);
-  }
-  return {
-    openapi: '3.1.0',
-    info: { title: 'Kobby', version: '1' },
-    paths,
-    components: { schemas: { Problem: schemaOf(problemSchema, 'output') } },
-    'x-problems': PROBLEM_STATUS,
-  };
-}
-
-function operation(name: string, endpoint: Endpoint): object {
-  const parameters = [...endpoint.path.matchAll(/:(\w+)/g)].map(([, parameter]) => ({
-    name: parameter,
-    in: 'path',
-    required: true,
-    schema: { type: 'string' },
-  }));
-  const content = endpoint.response
-    ? { 'application/json': { schema: schemaOf(endpoint.response, 'output') } }
-    : { [endpoint.gives ?? 'text/event-stream']: { schema: { type: 'string' } } };
-  return {
-    operationId: name,
-    summary: endpoint.summary,
-    parameters,
-    ...(endpoint.takesFile
-      ? { requestBody: { required: true, content: { 'application/octet-stream': {} } } }
-      : {}),
-    ...(endpoint.request
-      ? {
-          requestBody: {
-            required: true,
-            content: { 'application/json': { schema: schemaOf(endpoint.request, 'input') } },
-          },
-        }
-      : {}),
-    responses: {
-      200: { description: endpoint.summary, content },
-      default: {
-        description: 'A problem by RFC 9457',
-        content: { 'application/problem+json': { schema: { $ref: '#/components/schemas/Problem' } } },
-      },
-    },
-  };
-}

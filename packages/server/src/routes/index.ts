@@ -14,11 +14,12 @@ import {
 } from './backups.ts';
 import { keepGestures, listenLive, showBook } from './book.ts';
 import { showHealth } from './health.ts';
-import { ENDPOINTS, openApiDocument, type Endpoint, type EndpointName } from './contract.ts';
+import { ENDPOINTS, type Endpoint, type EndpointName } from './contract.ts';
+import { openApiDocument } from './openapi.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
 import { changePassPhrase, endSession, showSessions } from './sessions.ts';
 import { keepFile, showFile, showSharedFile } from './files.ts';
-import { showLacking } from './library.ts';
+import { showLacking, showShipped } from './library.ts';
 import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
 import { showThemeThings, showToldWords } from './words.ts';
@@ -53,6 +54,7 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   sendOut,
   message: showMessage,
   lacking: showLacking,
+  shipped: showShipped,
   themeThings: showThemeThings,
   toldWords: showToldWords,
   weather: showWeather,

@@ -95,9 +95,9 @@ export const CLOSING_SONGS: readonly SongInput[] = [
     [
       [
         'Who has {a what}?',
-        'All: I have one!',
+        'All: Here with me!',
         'Where does it live?',
-        "All: I'll show you, come!",
+        'All: Come and you will see!',
         "Pick it up gently and walk, don't run, // carry it",
         'and when it is in there the job is done.',
       ],

@@ -13,6 +13,7 @@ import {
   judge,
   judgeAsSeen,
   MAX_GESTURES_BYTES,
+  shippedTablesSchema,
   sinceSchema,
   snapshotSchema,
   type Actor,
@@ -27,9 +28,11 @@ import {
   type Judgement,
   type PlainDay,
   type Step,
+  withShipped,
 } from '@kobby/core';
 import { ref, shallowRef } from 'vue';
-import { ask, instantNow, newId } from './api.ts';
+import type { z } from 'zod';
+import { ask, instantNow, newId, type Said } from './api.ts';
 import { listenLive } from './live.ts';
 import {
   EMPTY_REPLICA,
@@ -76,7 +79,7 @@ export class BookSync {
 
   /** Fetches the whole book, and listens from there on. */
   async load(): Promise<void> {
-    const said = await ask('GET', '/api/book', snapshotSchema);
+    const said = await askWhole();
     if (said.kind === 'unreachable') this.connection.value = 'unreachable';
     if (said.kind === 'problem') this.connection.value = 'signed-out';
     if (said.kind !== 'ok') return;
@@ -265,4 +268,21 @@ function errorsOf(outcome: Exclude<Judgement, { outcome: 'kept' }>): FieldProble
   if (outcome.outcome === 'refused')
     return [{ path: [...outcome.refusal.path], message: outcome.refusal.message }];
   return [{ path: ['bases'], message: 'somebody changed the same thing since' }];
+}
+
+/**
+ * The whole book. What is in it as it ships comes apart, by its edition, and is kept by the browser: so only what is the home's own is
+ * sent each time.
+ */
+async function askWhole(): Promise<Said<z.output<typeof snapshotSchema>>> {
+  const said = await ask('GET', '/api/book?apart', snapshotSchema);
+  if (said.kind !== 'ok' || said.data.shipped === null) return said;
+  const { shipped, book } = said.data;
+  const path = `/api/library/shipped?edition=${shipped.edition}`;
+  const kobby = await ask('GET', path, shippedTablesSchema);
+  if (kobby.kind !== 'ok') return kobby;
+  const { edition, tables } = kobby.data;
+  const whole = edition === shipped.edition ? withShipped(book, shipped, tables) : null;
+  // Another edition came between the two.
+  return whole ? { ...said, data: { ...said.data, book: whole } } : ask('GET', '/api/book', snapshotSchema);
 }

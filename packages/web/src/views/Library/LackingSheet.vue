@@ -56,7 +56,7 @@ function takeIn(): ActResult {
 <template>
   <FormSheet
     title="New from Kobby"
-    hint="What the library that ships has and yours does not. What you have stays as it is."
+    hint="What the library that ships has and yours does not. A newer text is offered only where nobody here changed the old one."
     :live="false"
     :submit="takeIn"
     :width="680"
@@ -73,6 +73,7 @@ function takeIn(): ActResult {
         />
         {{ one.title }}
         <small v-if="isAlong(one.key)" class="soft">comes along</small>
+        <small v-else-if="one.isNewer" class="soft">a newer text</small>
       </label>
     </fieldset>
     <p class="soft" role="status">

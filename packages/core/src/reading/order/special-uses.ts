@@ -9,7 +9,8 @@ import type { SpecialDay } from '../plan/special.ts';
  * it, dry. Asked for nothing but the order.
  */
 export const specialUses = memoised((specials: readonly SpecialDay[]): readonly Placement[] =>
-  specials.filter(({ event }) => event.uses.length > 0).map(asPlaced),
+  // Each is remembered by its event and day alone: what `map` passes besides would make it another one every time.
+  specials.filter(({ event }) => event.uses.length > 0).map((special) => asPlaced(special)),
 );
 
 const asPlaced = memoised(({ event, day, parts }: SpecialDay): Placement => {

@@ -13,13 +13,23 @@ const write = (key: Hint, text: string | undefined): void =>
 </script>
 
 <template>
-  <TextField
-    v-for="key in keys"
-    :key="key"
-    :model-value="texts[key]"
-    :label="HINTS[key]"
-    :path="`content.hints.${key}`"
-    :rows="1"
-    @update:model-value="write(key, $event)"
-  />
+  <div class="hints">
+    <TextField
+      v-for="key in keys"
+      :key="key"
+      :model-value="texts[key]"
+      :label="HINTS[key]"
+      :path="`content.hints.${key}`"
+      :rows="1"
+      @update:model-value="write(key, $event)"
+    />
+  </div>
 </template>
+
+<style scoped>
+.hints {
+  display: grid;
+  gap: var(--gap-4);
+  padding-top: var(--gap-3);
+}
+</style>

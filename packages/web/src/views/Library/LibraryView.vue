@@ -226,7 +226,10 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
         />
         <p class="soft count" aria-live="polite">
           {{ found.length === 1 ? 'One entry' : `${found.length} entries` }}{{ isNarrowed ? ' fit' : '' }}
-          <template v-if="question"> · understood as {{ question.said.join(', ') }}</template>
+          <template v-if="question">
+            · understood as {{ question.said.join(', ')
+            }}{{ question.words ? `, looking for “${question.words}”` : '' }}</template
+          >
         </p>
         <ul class="found" data-test="found">
           <li v-for="entry in found.slice(0, most)" :key="entry.key">

@@ -5,7 +5,7 @@ const floors = [
   ['measure'],
   ['kind'],
   ['calendar', 'skills', 'spoken'],
-  ['house', 'cupboard', 'library', 'schedule', 'timeline', 'verses'],
+  ['house', 'cupboard', 'library', 'schedule', 'choosing', 'timeline', 'verses'],
   ['unit'],
   ['watch', 'daybook', 'handover'],
   ['book'],

@@ -11,6 +11,7 @@ export * from './house/index.ts';
 export * from './cupboard/index.ts';
 export * from './library/index.ts';
 export * from './schedule/index.ts';
+export * from './choosing/index.ts';
 export * from './verses/index.ts';
 export * from './unit/index.ts';
 export * from './watch/index.ts';

@@ -1,0 +1,15 @@
+/** Choosing: places to be filled, what must hold, what would be nice; a quick search, and a model for a solver that is handed in. */
+export {
+  appraise,
+  type Appraisal,
+  type ChoiceProblem,
+  type Option,
+  type Picks,
+  type Row,
+  type Speaks,
+  type Take,
+  type Wish,
+} from './problem.ts';
+export { ChoiceBoard } from './board.ts';
+export { Search, searchFor, type SearchPlan } from './search.ts';
+export { boundOf, choiceModel, solveChoice, type Bound, type ChoiceSolver } from './model.ts';

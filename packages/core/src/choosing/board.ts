@@ -42,7 +42,7 @@ export class ChoiceBoard {
   readonly #rooms: Float64Array;
   readonly #rowSums: Float64Array;
   readonly #sumsOf: Lists;
-  readonly #wishOfSum: Int32Array;
+  readonly #hopeOfSum: Int32Array;
   /** Turned so that a miss is above zero: want − sum or sum − want. */
   readonly #short: Float64Array;
   readonly #signs: Float64Array;
@@ -55,7 +55,7 @@ export class ChoiceBoard {
 
   constructor(problem: ChoiceProblem) {
     this.problem = problem;
-    const { spots, options, rows, wishes } = problem;
+    const { spots, options, rows, hopes } = problem;
     const count = options.length;
     const optionsOf = Array.from({ length: spots }, (): number[] => []);
     options.forEach(({ spot }, o) => optionsOf[spot]!.push(o));
@@ -74,19 +74,19 @@ export class ChoiceBoard {
     );
     this.#rooms = Float64Array.from(rows, ({ room }) => room + EPSILON);
     this.#rowSums = new Float64Array(rows.length);
-    const sums = wishes.flatMap((wish, w) => wish.sums.map((sum) => ({ ...sum, w, side: wish.side })));
+    const sums = hopes.flatMap((hope, w) => hope.sums.map((sum) => ({ ...sum, w, side: hope.side })));
     this.#sumsOf = listsOf(
       count,
       sums.flatMap(({ takes }, s) => takes.map(([o, amount]) => [o, s, amount] as const)),
     );
-    this.#wishOfSum = Int32Array.from(sums, ({ w }) => w);
+    this.#hopeOfSum = Int32Array.from(sums, ({ w }) => w);
     this.#signs = Float64Array.from(sums, ({ side }) => (side === 'at-least' ? -1 : 1));
     this.#short = Float64Array.from(sums, ({ want, side }) => (side === 'at-least' ? want : -want));
-    this.#firstSum = Int32Array.from([0, ...wishes.map((wish) => wish.sums.length)]);
-    for (let w = 0; w < wishes.length; w += 1) this.#firstSum[w + 1]! += this.#firstSum[w]!;
-    this.#points = Float64Array.from(wishes, ({ points }) => points);
-    this.#missed = new Float64Array(wishes.length);
-    for (let w = 0; w < wishes.length; w += 1) this.#look(w);
+    this.#firstSum = Int32Array.from([0, ...hopes.map((hope) => hope.sums.length)]);
+    for (let w = 0; w < hopes.length; w += 1) this.#firstSum[w + 1]! += this.#firstSum[w]!;
+    this.#points = Float64Array.from(hopes, ({ points }) => points);
+    this.#missed = new Float64Array(hopes.length);
+    for (let w = 0; w < hopes.length; w += 1) this.#look(w);
   }
 
   pick(spot: number): number | null {
@@ -158,17 +158,17 @@ export class ChoiceBoard {
     for (let i = sums.starts[option]!; i < sums.starts[option + 1]!; i += 1) {
       const sum = sums.ids[i]!;
       this.#short[sum]! += sign * this.#signs[sum]! * sums.amounts[i]!;
-      this.#look(this.#wishOfSum[sum]!);
+      this.#look(this.#hopeOfSum[sum]!);
     }
   }
 
-  // What is missed of a wish now.
-  #look(wish: number): void {
+  // What is missed of a hope now.
+  #look(hope: number): void {
     let most = 0;
-    for (let s = this.#firstSum[wish]!; s < this.#firstSum[wish + 1]!; s += 1)
+    for (let s = this.#firstSum[hope]!; s < this.#firstSum[hope + 1]!; s += 1)
       if (this.#short[s]! > most) most = this.#short[s]!;
-    if (most === this.#missed[wish]!) return;
-    this.value -= this.#points[wish]! * (most - this.#missed[wish]!);
-    this.#missed[wish] = most;
+    if (most === this.#missed[hope]!) return;
+    this.value -= this.#points[hope]! * (most - this.#missed[hope]!);
+    this.#missed[hope] = most;
   }
 }

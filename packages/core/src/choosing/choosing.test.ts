@@ -21,8 +21,8 @@ beforeAll(async () => {
   solver = (lp, options) => highs.solve(lp, options as never);
 });
 
-const SMALL = { spots: 5, options: 4, rows: 3, wishes: 5 };
-const LARGE = { spots: 30, options: 12, rows: 12, wishes: 25 };
+const SMALL = { spots: 5, options: 4, rows: 3, hopes: 5 };
+const LARGE = { spots: 30, options: 12, rows: 12, hopes: 25 };
 const NODES = 5000;
 
 // Every way to fill every place, one after the other.
@@ -113,7 +113,7 @@ describe('choosing', () => {
   });
 
   test('places without options, and no places at all, stay empty', () => {
-    const nothing: ChoiceProblem = { spots: 2, options: [], rows: [], wishes: [] };
+    const nothing: ChoiceProblem = { spots: 2, options: [], rows: [], hopes: [] };
     expect(searchFor(nothing, { seed: 1, tries: 100 })).toEqual({ picks: [null, null], value: 0 });
     expect(solveChoice(nothing, solver, NODES)).toEqual({ picks: [null, null], isBest: true });
     expect(boundOf(nothing, solver)).toBeNull();

@@ -3,12 +3,12 @@ export {
   appraise,
   type Appraisal,
   type ChoiceProblem,
-  type Option,
+  type ChoiceOption,
   type Picks,
-  type Row,
+  type ChoiceRow,
   type Speaks,
   type Take,
-  type Wish,
+  type Hope,
 } from './problem.ts';
 export { ChoiceBoard } from './board.ts';
 export { Search, searchFor, type SearchPlan } from './search.ts';

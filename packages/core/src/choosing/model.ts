@@ -23,16 +23,16 @@ const sum = (terms: readonly (readonly [variable: string, weight: number])[]): s
   terms.map(([variable, weight]) => `${number(weight)} ${variable}`).join('\n ');
 
 /**
- * A problem as a model in the LP format: `x<option>` is one where it is chosen, `m<wish>` how much of a wish is missed. `whole` says whether
+ * A problem as a model in the LP format: `x<option>` is one where it is chosen, `m<hope>` how much of a hope is missed. `whole` says whether
  * choices are whole; where they may be split, its best is a bound that no picks can be above.
  */
 export function choiceModel(problem: ChoiceProblem, whole: boolean): string {
-  const { options, wishes } = problem;
+  const { options, hopes } = problem;
   const goal = [
     ...options.map(
       ({ speaks }, o) => [`x${o}`, speaks.reduce((all, { points }) => all + points, 0)] as const,
     ),
-    ...wishes.map(({ points }, w) => [`m${w}`, -points] as const),
+    ...hopes.map(({ points }, w) => [`m${w}`, -points] as const),
   ].filter(([, weight]) => weight !== 0);
   return [
     'Maximize',
@@ -46,7 +46,7 @@ export function choiceModel(problem: ChoiceProblem, whole: boolean): string {
   ].join('\n');
 }
 
-function rowsOf({ spots, options, rows, wishes }: ChoiceProblem): readonly string[] {
+function rowsOf({ spots, options, rows, hopes }: ChoiceProblem): readonly string[] {
   const bySpot = Array.from({ length: spots }, (): [string, number][] => []);
   options.forEach(({ spot }, o) => bySpot[spot]!.push([`x${o}`, 1]));
   return [
@@ -54,7 +54,7 @@ function rowsOf({ spots, options, rows, wishes }: ChoiceProblem): readonly strin
     ...rows
       .filter(({ takes }) => takes.length > 0)
       .map(({ room, takes }) => ` ${sum(takes.map(([o, amount]) => [`x${o}`, amount] as const))} <= ${room}`),
-    ...wishes.flatMap(({ side, sums }, w) =>
+    ...hopes.flatMap(({ side, sums }, w) =>
       sums.map(({ want, takes }) => {
         const sign = side === 'at-least' ? 1 : -1;
         const terms = takes.map(([o, amount]) => [`x${o}`, sign * amount] as const);

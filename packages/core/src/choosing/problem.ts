@@ -8,14 +8,14 @@ export interface Speaks {
 }
 
 /** One way to fill one place. */
-export interface Option {
+export interface ChoiceOption {
   /** The place, by its index. */
   readonly spot: number;
   readonly speaks: readonly Speaks[];
 }
 
 /** What must hold: what the chosen options take of something is no more than there is room for. */
-export interface Row {
+export interface ChoiceRow {
   /** What it is about, for telling what stands in the way. */
   readonly about: string;
   readonly room: number;
@@ -27,7 +27,7 @@ export interface Row {
  * sums misses; each unit of it costs points. Why several sums: minutes of making ready are counted up to each evening, and who is too late
  * by half an hour on the first is not late by half an hour again on every evening after it.
  */
-export interface Wish {
+export interface Hope {
   readonly term: string;
   readonly about: string;
   readonly side: 'at-least' | 'at-most';
@@ -41,9 +41,9 @@ export interface Wish {
  */
 export interface ChoiceProblem {
   readonly spots: number;
-  readonly options: readonly Option[];
-  readonly rows: readonly Row[];
-  readonly wishes: readonly Wish[];
+  readonly options: readonly ChoiceOption[];
+  readonly rows: readonly ChoiceRow[];
+  readonly hopes: readonly Hope[];
 }
 
 /** For each place the index of the option that fills it; null for a place that stays empty. */
@@ -59,9 +59,9 @@ export interface Appraisal {
   /** The points of each term, what speaks for the picks above zero. */
   readonly terms: ReadonlyMap<string, number>;
   /** The rows that do not hold; empty for picks that can stand. */
-  readonly broken: readonly Row[];
-  /** The wishes of which something is missed, and how much. */
-  readonly missed: readonly { readonly wish: Wish; readonly by: number }[];
+  readonly broken: readonly ChoiceRow[];
+  /** The hopes of which something is missed, and how much. */
+  readonly missed: readonly { readonly hope: Hope; readonly by: number }[];
 }
 
 /**
@@ -82,14 +82,14 @@ export function appraise(problem: ChoiceProblem, picks: Picks): Appraisal {
   const count = (term: string, points: number): void => void terms.set(term, (terms.get(term) ?? 0) + points);
   for (const pick of chosen)
     for (const { term, points } of problem.options[pick]!.speaks) count(term, points);
-  const missed = problem.wishes.flatMap((wish) => {
+  const missed = problem.hopes.flatMap((hope) => {
     const by = missOf(
-      wish,
-      wish.sums.map(({ takes }) => sumOf(takes)),
+      hope,
+      hope.sums.map(({ takes }) => sumOf(takes)),
     );
-    return by > EPSILON ? [{ wish, by }] : [];
+    return by > EPSILON ? [{ hope, by }] : [];
   });
-  for (const { wish, by } of missed) count(wish.term, -wish.points * by);
+  for (const { hope, by } of missed) count(hope.term, -hope.points * by);
   return {
     value: [...terms.values()].reduce((sum, points) => sum + points, 0),
     terms,
@@ -98,8 +98,8 @@ export function appraise(problem: ChoiceProblem, picks: Picks): Appraisal {
   };
 }
 
-/** How much of a wish is missed by what its sums come to; 0 where it is met. */
-export function missOf({ side, sums }: Wish, values: readonly number[]): number {
+/** How much of a hope is missed by what its sums come to; 0 where it is met. */
+export function missOf({ side, sums }: Hope, values: readonly number[]): number {
   return sums.reduce((most, { want }, i) => {
     const short = side === 'at-least' ? want - values[i]! : values[i]! - want;
     return Math.max(most, short);

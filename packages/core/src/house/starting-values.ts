@@ -92,6 +92,17 @@ export const STARTING_VALUES = {
     min: 50,
     max: 500,
   },
+  draftPrepPercent: { name: 'In drafts, little to prepare weighs', unit: '%', value: 100, min: 0, max: 400 },
+  draftOnHandPercent: { name: 'In drafts, what is here weighs', unit: '%', value: 100, min: 0, max: 400 },
+  draftFreshPercent: {
+    name: 'In drafts, what is new to you weighs',
+    unit: '%',
+    value: 100,
+    min: 0,
+    max: 400,
+  },
+  draftOutdoorsPercent: { name: 'In drafts, being outdoors weighs', unit: '%', value: 100, min: 0, max: 400 },
+  draftCalmPercent: { name: 'In drafts, calm weighs', unit: '%', value: 100, min: 0, max: 400 },
   readinessMonths: { name: 'One step of readiness', unit: 'months', value: 6, min: 0, max: 24 },
 } as const satisfies Record<string, StartingValue>;
 export type StartingValueId = keyof typeof STARTING_VALUES;

@@ -79,16 +79,22 @@ export {
   placedIn,
   sessionsOf,
   specialDaysIn,
+  thereOn,
   whoDoesWhat,
   type Frame,
   type Session,
   type Twin,
 } from './plan/plan.ts';
 export { stretchesOfDay, stretchText, type DayStretch } from './conduct/stretches.ts';
+export { isForFew, isMeal, isOutdoors, isRest } from './plan/block-kinds.ts';
 export { fillerOf, specialHours, partsOf, type SpecialDay } from './plan/special.ts';
 export { brokenBy, openStops, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';
+export { askedOf } from './rules/asked.ts';
+export type { Asked } from './rules/rule.ts';
+export { usesOf } from './amounts/uses.ts';
+export { prepTasks } from './readiness/placement-tasks.ts';
 export {
   readinessOf,
   watchedIn,
@@ -98,10 +104,10 @@ export {
   type SlotLoad,
 } from './readiness/ready.ts';
 export { concerns, doubtAt, TASK_KINDS, type ReadyTask, type TaskKind } from './readiness/task.ts';
-export { hoursOf, type ReadySlot } from './readiness/slots.ts';
+export { hoursOf, openingOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout, findingAbout } from './readiness/findings.ts';
-export type { Spot, Suggestion } from './suggest/suggest.ts';
+export type { Speaking, Spot, Suggestion } from './suggest/suggest.ts';
 export { allergensNamedIn } from './house/own-allergens.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, isWorkKnown, type DayAhead } from './house/days-ahead.ts';

@@ -3,6 +3,7 @@ import type { Block, Home, Part } from '../../house/index.ts';
 import type { Line, LineSpan } from '../../timeline/index.ts';
 import { roundsFor } from '../conduct/rounds.ts';
 import type { DayStretch, RunBlock } from '../conduct/stretches.ts';
+import { isMeal, isOutdoors, isRest } from '../plan/block-kinds.ts';
 import { thereOn, type Frame, type Session } from '../plan/plan.ts';
 import { roomOf } from '../readiness/waiting.ts';
 
@@ -20,17 +21,8 @@ export interface DayLine {
   readonly ties: readonly Tie[];
 }
 
-// A home calls its blocks as it likes; what it is then is told by these words.
-const MEAL = /\b(?:breakfast|lunch|dinner|supper|snack|meal|tea)\b/i;
-const REST = /\b(?:nap|rest|sleep|quiet)\b/i;
-/** Whether a block is a meal, by its name. */
-export const isMeal = ({ name }: Block): boolean => MEAL.test(name);
-// `After rest` is none.
-const isRest = ({ name }: Block): boolean => REST.test(name) && !/\bafter\b/i.test(name);
-
-const OUT = /\b(?:yard|outdoors?|outside|garden|park|playground)\b/i;
 const isOut = (block: Block, sessions: readonly Session[]): boolean =>
-  OUT.test(block.name) ||
+  isOutdoors(block) ||
   inBlock(sessions, block).some(({ placement: { content } }) => content.place === 'outdoors');
 
 /** What ties an adult in the line of a day: from when to when, and what. */

@@ -20,7 +20,8 @@ import { answer, type Asking } from '../ground/answer.ts';
 import { madeIn, type MadeIn } from '../kitchen/made-in.ts';
 import { clockedSteps, nightAfter } from '../kitchen/timetable.ts';
 import { blockOf, sessionsByDay, type Frame, type Session } from '../plan/plan.ts';
-import { dayLineOf, isMeal, partAt, type DayLine, type Tie } from './day-line.ts';
+import { isMeal } from '../plan/block-kinds.ts';
+import { dayLineOf, partAt, type DayLine, type Tie } from './day-line.ts';
 
 /** One step of something that is made on a day, by the clock: minutes since midnight. */
 export interface ClockStep {

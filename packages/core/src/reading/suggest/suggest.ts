@@ -32,6 +32,15 @@ export interface Spot {
   readonly any?: boolean;
 }
 
+/** Something that speaks for an activity, or against it. */
+export interface Speaking {
+  readonly about: keyof typeof WEIGHTS;
+  /** Above zero where it speaks for it. */
+  readonly points: number;
+  /** In a few words; empty for what is said otherwise. */
+  readonly reason: string;
+}
+
 /** Something from the library that could be put in a place, with what speaks for it. */
 export interface Suggestion {
   readonly activity: Activity;
@@ -41,6 +50,8 @@ export interface Suggestion {
   readonly missing: readonly string[];
   /** What speaks for it, the strongest first. */
   readonly reasons: readonly string[];
+  /** What the score is made of. */
+  readonly told: readonly Speaking[];
   readonly score: number;
   /** Belongs to this theme, to others, or to any. */
   readonly belongs: 'own' | 'other' | 'any';
@@ -80,39 +91,51 @@ const WEIGHTS = {
 };
 const LITTLE_PREP_MINUTES = 10;
 
+const speaks = (about: Speaking['about'], reason: string): Speaking => ({
+  ...{ about, reason },
+  points: WEIGHTS[about],
+});
+
 /** What each activity brings to a unit, whatever place it is looked for. */
 const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | null): Suggestion => {
   const { content } = activity;
   const children = childrenOf(frame);
   const fits = countFitting(content, children, frame);
   const missing = missingFor(look, content);
-  const told: [number, string][] = [];
+  const told: Speaking[] = [];
   if (children.length > 0)
-    told.push([(WEIGHTS.fits * fits) / children.length, `fits ${fits} of ${children.length}`]);
-  if (missing.length === 0) told.push([WEIGHTS.onHand, 'things on hand']);
+    told.push({
+      ...{ about: 'fits', points: (WEIGHTS.fits * fits) / children.length },
+      reason: `fits ${fits} of ${children.length}`,
+    });
+  if (missing.length === 0) told.push(speaks('onHand', 'things on hand'));
+  else told.push({ about: 'eachMissing', points: missing.length * WEIGHTS.eachMissing, reason: '' });
   const theme = themeIn(look, frame.unit.id);
   const belongs = belongsTo(content, theme);
   told.push(...themeReasons(content, theme, belongs));
   if (content.seasons.length > 0) {
     const fits = content.seasons.includes(seasonOf(firstDate(frame), frame.home.zone));
     told.push(
-      fits ? [WEIGHTS.inSeason, 'in season'] : [WEIGHTS.outOfSeason, `made for ${listed(content.seasons)}`],
+      fits ? speaks('inSeason', 'in season') : speaks('outOfSeason', `made for ${listed(content.seasons)}`),
     );
   }
   const features = featuresMet(content, frame);
-  if (features.length > 0) told.push([WEIGHTS.featured, listed(features)]);
+  if (features.length > 0) told.push(speaks('featured', listed(features)));
   told.push(freshness(last, frame));
-  if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push([WEIGHTS.littlePrep, 'little to prepare']);
+  if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push(speaks('littlePrep', 'little to prepare'));
   const set = content.materials.map(({ supplyId }) => look.one('supplies', supplyId)).find((one) => one?.set);
-  if (set && missing.length === 0) told.push([WEIGHTS.madeSet, `uses the set ${set.name}`]);
-  const score = told.reduce((sum, [weight]) => sum + weight, missing.length * WEIGHTS.eachMissing);
-  const reasons = told.toSorted(([a], [b]) => b - a).map(([, reason]) => reason);
+  if (set && missing.length === 0) told.push(speaks('madeSet', `uses the set ${set.name}`));
+  const score = told.reduce((sum, { points }) => sum + points, 0);
+  const reasons = told
+    .filter(({ reason }) => reason !== '')
+    .toSorted((a, b) => b.points - a.points)
+    .map(({ reason }) => reason);
   const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
   const lacking = theme !== null && lacksRole(content, theme);
   const unmeant = lacking ? [`nobody wrote ${listed(askedOfTable(content, theme).lacks)} yet`] : [];
   const first = [...elsewhere, ...unmeant];
   return {
-    ...{ activity, fits, missing, score, belongs },
+    ...{ activity, fits, missing, told, score, belongs },
     lacksRole: lacking,
     reasons: [...first, ...reasons.filter((reason) => !first.includes(reason))],
   };
@@ -123,20 +146,20 @@ function themeReasons(
   content: ActivityContent,
   theme: Theme | null,
   belongs: Suggestion['belongs'],
-): [number, string][] {
-  const reasons: [number, string][] = [];
-  if (belongs === 'own') reasons.push([WEIGHTS.ownTheme, 'belongs to the theme']);
-  if (content.notes.some(({ loved }) => loved)) reasons.push([WEIGHTS.loved, 'loved before']);
+): Speaking[] {
+  const reasons: Speaking[] = [];
+  if (belongs === 'own') reasons.push(speaks('ownTheme', 'belongs to the theme'));
+  if (content.notes.some(({ loved }) => loved)) reasons.push(speaks('loved', 'loved before'));
   if (!theme || theme.things.length === 0) return reasons;
   const said = `${content.title} ${content.summary}`.toLocaleLowerCase('en').match(/\p{L}+/gu) ?? [];
   const terms = termsOfTheme(theme);
   const named = said.find((word) => terms.has(word));
-  if (named && belongs !== 'own') reasons.push([WEIGHTS.named, `about ${named}`]);
+  if (named && belongs !== 'own') reasons.push(speaks('named', `about ${named}`));
   if (content.slots.length === 0) return reasons;
-  reasons.push([WEIGHTS.pattern, 'takes the theme’s things']);
+  reasons.push(speaks('pattern', 'takes the theme’s things'));
   const { has, lacks } = askedOfTable(content, theme);
-  if (has.length > 0) reasons.push([WEIGHTS.table, `the things have ${listed(has)}`]);
-  if (lacks.length > 0) reasons.push([WEIGHTS.lacking, `nobody wrote ${listed(lacks)} yet`]);
+  if (has.length > 0) reasons.push(speaks('table', `the things have ${listed(has)}`));
+  if (lacks.length > 0) reasons.push(speaks('lacking', `nobody wrote ${listed(lacks)} yet`));
   return reasons;
 }
 
@@ -213,12 +236,13 @@ function countFitting(content: ActivityContent, children: readonly Child[], fram
 const prepMinutes = ({ prep }: ActivityContent): number => prep.reduce((sum, task) => sum + task.minutes, 0);
 
 // What was used just now comes last, and back by and by: so that a year of units goes round all there is.
-function freshness(last: PlainDay | null, frame: Frame): [number, string] {
-  if (last === null) return [WEIGHTS.notLately, 'not used before'];
+function freshness(last: PlainDay | null, frame: Frame): Speaking {
+  if (last === null) return speaks('notLately', 'not used before');
   const since = daysBetween(last, firstDate(frame));
   const late = valueIn(frame.home, 'lateUseDays');
-  if (since > late) return [WEIGHTS.notLately, 'not used lately'];
-  return [WEIGHTS.justUsed * (1 - Math.max(0, since) / (late + 1)), `used on ${formatDay(last)}`];
+  if (since > late) return speaks('notLately', 'not used lately');
+  const points = WEIGHTS.justUsed * (1 - Math.max(0, since) / (late + 1));
+  return { about: 'justUsed', points, reason: `used on ${formatDay(last)}` };
 }
 
 const featuresMet = (content: ActivityContent, { featured }: Frame): readonly string[] =>

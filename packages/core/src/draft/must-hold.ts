@@ -1,0 +1,189 @@
+import { groupBy } from '../book/index.ts';
+import type { Book } from '../book/index.ts';
+import type { ChoiceRow, Take } from '../choosing/index.ts';
+import type { Supply } from '../cupboard/index.ts';
+import { valueIn } from '../house/index.ts';
+import { isWorkKnown, sessionsOf, thereOn, usesOf, type Reading } from '../reading/index.ts';
+import { stockOf } from '../reading/stock/ledger.ts';
+import { standsOn } from '../unit/index.ts';
+import type { DraftOption } from './options.ts';
+import type { DraftSpot } from './spots.ts';
+
+/** Options that may not all be chosen: the reading found what stops where they stand together. */
+export type Cut = readonly number[];
+
+/** What was cut as a row. */
+export const rowOfCut = (cut: Cut): ChoiceRow => ({
+  about: 'what the plan says of them together',
+  room: cut.length - 1,
+  takes: cut.map((option): Take => [option, 1]),
+});
+
+/** What the rows of a draft are made from. */
+export interface Bench {
+  readonly book: Book;
+  readonly reading: Reading;
+  readonly spots: readonly DraftSpot[];
+  readonly options: readonly DraftOption[];
+  /** The numbered days that are still to come. */
+  readonly days: readonly number[];
+}
+
+/** What must hold in a draft: nothing twice, mess, adults, one thing in one place, the making before the using, money. */
+export function rowsOf(bench: Bench): readonly ChoiceRow[] {
+  return [
+    ...onceRows(bench),
+    ...messRows(bench),
+    ...adultRows(bench),
+    ...thingRows(bench),
+    ...needRows(bench),
+    ...moneyRows(bench),
+  ].filter(({ takes, room }) => takes.reduce((sum, [, amount]) => sum + Math.max(0, amount), 0) > room);
+}
+
+// What stands in for something is hardly ever needed: the same may stand in on several days, but not beside itself.
+function onceRows({ options, spots }: Bench): readonly ChoiceRow[] {
+  const same = groupBy([...options.keys()], (o) => options[o]!.suggestion.activity.id);
+  return [...same.values()].flatMap((those) => {
+    const isTwin = (o: number): boolean => spots[options[o]!.spot]!.kind === 'twin';
+    const planned = those.filter((o) => !isTwin(o)).map((o): Take => [o, 1]);
+    const about = `${options[those[0]!]!.suggestion.activity.content.title}, once`;
+    const twins = planned.length === 0 ? [] : those.filter(isTwin);
+    return [
+      { about, room: 1, takes: planned },
+      ...twins.map((o): ChoiceRow => ({ about, room: 1, takes: [...planned, [o, 1]] })),
+    ];
+  });
+}
+
+const onDay = ({ options, spots }: Bench, day: number, takes: (option: DraftOption) => number): Take[] =>
+  options.flatMap((option, o): Take[] => {
+    const spot = spots[option.spot]!;
+    if (spot.kind === 'twin' || !spot.days.includes(day)) return [];
+    const amount = takes(option);
+    return amount === 0 ? [] : [[o, amount]];
+  });
+
+// What stands there already may be more than the home wants: then nothing comes to it.
+const left = (limit: number, there: number): number => Math.max(0, limit - there);
+
+function messRows(bench: Bench): readonly ChoiceRow[] {
+  const { frame, placements } = bench.reading;
+  const limit = valueIn(frame.home, 'messyPerDay');
+  return bench.days.map((day) => {
+    const there = placements.filter((one) => standsOn(one, day) && one.content.mess === 'messy').length;
+    return {
+      about: `messy things on Day ${day}`,
+      room: left(limit, there),
+      takes: onDay(bench, day, ({ suggestion }) => Number(suggestion.activity.content.mess === 'messy')),
+    };
+  });
+}
+
+// At the beginning of each block of a day: blocks may overlap.
+function adultRows(bench: Bench): readonly ChoiceRow[] {
+  const { frame, placements } = bench.reading;
+  if (!isWorkKnown(frame.people)) return [];
+  const tied = bench.options.map(({ suggestion }) => suggestion.activity.content.adult === 'tied');
+  return bench.days.flatMap((day) => {
+    const fixed = placements
+      .filter(({ where, content }) => where.kind === 'day' && where.day === day && content.adult === 'tied')
+      .flatMap((one) => sessionsOf(one, frame));
+    const own = bench.options.flatMap(({ spot, wouldBe }, o) => {
+      const { where, kind } = bench.spots[spot]!;
+      if (!tied[o] || kind === 'twin' || where.kind !== 'day' || where.day !== day) return [];
+      return sessionsOf(wouldBe.placement, frame).map(({ span }) => ({ o, span }));
+    });
+    return [...new Set(own.map(({ span }) => span.from))].map((from) => {
+      const on = ({ span }: { span: { from: number; to: number } }): boolean =>
+        span.from <= from && from < span.to;
+      const { adults } = thereOn(frame, day, { from, to: from + 1 } as never);
+      return {
+        about: `adults on Day ${day}`,
+        room: left(adults.length, fixed.filter(on).length),
+        takes: own.filter(on).map(({ o }): Take => [o, 1]),
+      };
+    });
+  });
+}
+
+// Reusable things: what is out on a day cannot be in two places.
+function thingRows(bench: Bench): readonly ChoiceRow[] {
+  const { book, reading, options } = bench;
+  const users = new Map<Supply, { readonly o: number; readonly amount: number }[]>();
+  options.forEach(({ wouldBe, spot }, o) => {
+    if (bench.spots[spot]!.kind === 'twin') return;
+    for (const [supply, amount] of wouldBe.things)
+      users.set(supply, [...(users.get(supply) ?? []), { o, amount }]);
+  });
+  const fixed = reading.placements.flatMap((one) => usesOf(book, one, reading.frame));
+  return [...users].flatMap(([supply, all]) => {
+    const have = stockOf(supply, book.stockMoves).amount;
+    // What is not there even for one is a question of getting it, not of who has it.
+    const those = all.filter(({ amount }) => amount <= have);
+    if (those.length < 2) return [];
+    const amounts = new Map(those.map(({ o, amount }) => [o, amount]));
+    const rows = bench.days.map((day): ChoiceRow => {
+      const there = fixed
+        .filter((use) => use.supply === supply && use.day.number === day)
+        .reduce((most, use) => Math.max(most, use.amount), 0);
+      const takes = those.flatMap(({ o }): Take[] =>
+        bench.spots[options[o]!.spot]!.days.includes(day) ? [[o, amounts.get(o)!]] : [],
+      );
+      return { about: supply.name, room: left(have, there), takes };
+    });
+    // Days on which the same may be out say the same.
+    return [...new Map(rows.map((row) => [`${row.room}|${row.takes.map(([o]) => o).join()}`, row])).values()];
+  });
+}
+
+// What something uses is made before, on an earlier day; what comes after something likewise.
+function needRows(bench: Bench): readonly ChoiceRow[] {
+  const { options, spots, reading } = bench;
+  const firstDay = (option: DraftOption): number => spots[option.spot]!.days[0]!;
+  const sameWord = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+  return options.flatMap((option, o) => {
+    const { comesAfter, uses, title } = option.suggestion.activity.content;
+    const needs = [
+      ...comesAfter.map(({ activityId, leastDays }) => ({
+        least: Math.max(1, leastDays),
+        is: (id: string, _: readonly string[]) => id === (activityId as string),
+      })),
+      ...uses.map((made) => ({
+        least: 1,
+        is: (_: string, makes: readonly string[]) => makes.some((one) => sameWord(one, made)),
+      })),
+    ];
+    return needs.flatMap(({ least, is }): ChoiceRow[] => {
+      const before = firstDay(option) - least;
+      const isThere = reading.placements.some(
+        (one) => is(one.originId, one.content.makes) && standsBefore(one, before),
+      );
+      if (isThere) return [];
+      const makers = options.flatMap((other, m): Take[] => {
+        const { id, content } = other.suggestion.activity;
+        const fits = spots[other.spot]!.kind !== 'twin' && firstDay(other) <= before && is(id, content.makes);
+        return fits ? [[m, -1]] : [];
+      });
+      return [{ about: `what ${title} needs first`, room: 0, takes: [[o, 1], ...makers] }];
+    });
+  });
+}
+const standsBefore = (placement: Parameters<typeof standsOn>[0], day: number): boolean =>
+  Array.from({ length: Math.max(0, day) }, (_, i) => i + 1).some((one) => standsOn(placement, one));
+
+// About: packs hold more than the need, and what is needed twice is bought once.
+function moneyRows({ reading, options, spots }: Bench): readonly ChoiceRow[] {
+  const { budget } = reading.frame.unit;
+  if (budget === null) return [];
+  const { paid, toBuy } = reading.cost;
+  return [
+    {
+      about: 'the budget of the unit',
+      room: left(budget, paid + toBuy),
+      takes: options.flatMap(({ wouldBe, spot }, o): Take[] =>
+        wouldBe.toBuy > 0 && spots[spot]!.kind !== 'twin' ? [[o, wouldBe.toBuy]] : [],
+      ),
+    },
+  ];
+}

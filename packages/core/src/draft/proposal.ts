@@ -1,0 +1,177 @@
+import {
+  appraise,
+  boundOf,
+  searchFor,
+  type Bound,
+  type ChoiceProblem,
+  type ChoiceSolver,
+  type Picks,
+} from '../choosing/index.ts';
+import { groupBy } from '../book/index.ts';
+import type { PersonId } from '../house/index.ts';
+import type { ActivityId } from '../library/index.ts';
+import type { ShownBy } from '../measure/index.ts';
+import type { Finding } from '../reading/index.ts';
+import type { Drafting } from './drafting.ts';
+import { tellingOf } from './options.ts';
+import type { DraftSpot } from './spots.ts';
+import { DRAFT_TERMS, type DraftTerm } from './weights.ts';
+
+/** Something that a draft proposes for a place. */
+export interface ProposedPiece {
+  readonly spot: DraftSpot;
+  readonly activityId: ActivityId;
+  readonly title: string;
+  readonly shownBy: ShownBy;
+  /** Who would stay with it; null when nobody has to. */
+  readonly leadId: PersonId | null;
+  /** What speaks for it there, the strongest first: a few words each. */
+  readonly reasons: readonly string[];
+}
+
+/** A plan as it is proposed: nothing of it stands in the unit yet. */
+export interface Proposal {
+  readonly pieces: readonly ProposedPiece[];
+  /** Places for which there is nothing that can stand there. */
+  readonly empty: readonly DraftSpot[];
+  /** What it is worth, in the points of {@link DRAFT_TERMS}, term by term. */
+  readonly value: number;
+  readonly terms: readonly { readonly term: DraftTerm; readonly name: string; readonly points: number }[];
+  /** What of all that would be nice is missed, the worst first, in words that follow "so that". */
+  readonly missed: readonly string[];
+  /** What the plan would tell once it stands; nothing of it stops. */
+  readonly told: readonly Finding[];
+  /** What no plan can be above; null while nobody worked it out. */
+  readonly bound: number | null;
+}
+
+/** How much is tried. */
+export interface DraftEffort {
+  /** Changes that are tried for the first proposal, and for the last. */
+  readonly first: number;
+  readonly last: number;
+  readonly seed: number;
+}
+export const DRAFT_EFFORT: DraftEffort = { first: 1500, last: 30_000, seed: 20_270_311 };
+
+/** Choices are made anew so often when the reading speaks against them. */
+const MOST_ROUNDS = 12;
+/** What is changed after the reading spoke is only what it spoke of, as a rule: less has to be tried. */
+const MEND_TRIES = 1200;
+
+/**
+ * A draft in the making, better each time: the first proposal as soon as there is one, then, where a solver is handed in, how good one can
+ * be at most, and the best that was found. Each can stand as it is.
+ */
+export function* proposals(
+  drafting: Drafting,
+  solver: ChoiceSolver | null,
+  effort: DraftEffort = DRAFT_EFFORT,
+): Generator<Proposal> {
+  const quick = settle(drafting, null, effort.first, effort.seed);
+  yield proposalOf(drafting, quick, null);
+  const bound = solver && boundOf(drafting.problem(), solver);
+  if (bound) yield proposalOf(drafting, quick, bound);
+  const best = settle(drafting, { picks: quick, bound }, effort.last, effort.seed + 1);
+  yield proposalOf(drafting, best, bound);
+}
+
+// Searches, lets the reading judge, and searches on around what it spoke against.
+function settle(
+  drafting: Drafting,
+  from: { readonly picks: Picks; readonly bound: Bound | null } | null,
+  tries: number,
+  seed: number,
+): Picks {
+  const { start, held } = drafting.kept();
+  const guide = from?.bound ? { guide: from.bound.guide } : {};
+  let picks = from?.picks ?? start;
+  for (let round = 0; round < MOST_ROUNDS; round += 1) {
+    const problem = drafting.problem();
+    ({ picks } = searchFor(problem, {
+      ...{ seed: seed + round, tries: round === 0 ? tries : MEND_TRIES, held, start: withKept(picks, start) },
+      ...guide,
+    }));
+    if (drafting.judge(picks) === 0) break;
+  }
+  return withoutBarred(drafting.problem(), picks);
+}
+
+const withKept = (picks: Picks, kept: Picks): Picks => kept.map((own, s) => own ?? picks[s] ?? null);
+
+// After the last round something may still be spoken against: it is left out rather than proposed.
+function withoutBarred(problem: ChoiceProblem, picks: Picks): Picks {
+  let left = [...picks];
+  for (let { broken } = appraise(problem, left); broken.length > 0; { broken } = appraise(problem, left)) {
+    const takers = broken[0]!.takes.filter(([, amount]) => amount > 0).map(([option]) => option);
+    const spot = left.findLastIndex((pick) => pick !== null && takers.includes(pick));
+    if (spot < 0) break;
+    left = left.with(spot, null);
+  }
+  return left;
+}
+
+/** How far below the best there can be a proposal lies, from 0 to 1; null when that is not known. */
+export function gapOf({ value, bound }: Pick<Proposal, 'value' | 'bound'>): number | null {
+  if (bound === null) return null;
+  return bound <= 0 ? 0 : Math.max(0, (bound - value) / bound);
+}
+
+const MOST_REASONS = 3;
+
+function proposalOf(drafting: Drafting, picks: Picks, bound: Bound | null): Proposal {
+  const { spots, options } = drafting;
+  const problem = drafting.problem();
+  const { value, terms, missed } = appraise(problem, picks);
+  const bySpot = groupBy(options, ({ spot }) => spot);
+  const filled = new Set(picks.flatMap((pick, s) => (pick === null ? [] : [spots[s]!.key])));
+  return {
+    pieces: picks.flatMap((pick, s): ProposedPiece[] => {
+      const spot = spots[s]!;
+      if (pick === null || (spot.of !== null && !filled.has(spot.of))) return [];
+      const { suggestion, wouldBe } = options[pick]!;
+      return [
+        {
+          spot,
+          activityId: suggestion.activity.id,
+          title: wouldBe.placement.content.title,
+          shownBy: wouldBe.placement.shownBy,
+          leadId: wouldBe.lead?.id ?? null,
+          reasons: [...onlyBy(problem, picks, pick), ...tellingOf(options[pick]!, bySpot.get(s)!)].slice(
+            0,
+            MOST_REASONS,
+          ),
+        },
+      ];
+    }),
+    empty: spots.filter((spot, s) => picks[s] === null && spot.kind !== 'twin'),
+    value,
+    terms: [...terms]
+      .map(([term, points]) => ({
+        term: term as DraftTerm,
+        name: DRAFT_TERMS[term as DraftTerm].name,
+        points,
+      }))
+      .toSorted((a, b) => b.points - a.points),
+    missed: missed
+      .toSorted((a, b) => b.hope.points * b.by - a.hope.points * a.by)
+      .map(({ hope }) => hope.about),
+    told: drafting.told(picks),
+    bound: bound?.value ?? null,
+  };
+}
+
+// What is met by this one thing alone: without it, it would be missed.
+function onlyBy(problem: ChoiceProblem, picks: Picks, pick: number): readonly string[] {
+  const chosen = new Set(picks);
+  return problem.hopes
+    .filter(({ side, sums }) => {
+      const [sum] = sums;
+      if (side !== 'at-least' || !sum?.takes.some(([option]) => option === pick)) return false;
+      const all = sum.takes.reduce((count, [option, amount]) => count + (chosen.has(option) ? amount : 0), 0);
+      return all >= sum.want && all - 1 < sum.want;
+    })
+    .toSorted((a, b) => b.points - a.points)
+    .slice(0, 1)
+    .map(({ about }) => about);
+}

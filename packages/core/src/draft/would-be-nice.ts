@@ -1,0 +1,218 @@
+import { groupBy } from '../book/index.ts';
+import { momentOf } from '../calendar/index.ts';
+import type { Hope, Take } from '../choosing/index.ts';
+import type { Child } from '../house/index.ts';
+import { areaOf, AREAS, headingsOfContent, type Area } from '../skills/index.ts';
+import { hoursOf, lensFor, sessionsOf } from '../reading/index.ts';
+import type { Bench } from './must-hold.ts';
+import type { DraftOption } from './options.ts';
+import type { DraftTerm } from './weights.ts';
+
+type Weights = Readonly<Record<DraftTerm, number>>;
+
+/** What would be nice in a draft, each hope with what it is about in words that follow "so that". */
+export function hopesOf(bench: Bench, weights: Weights): readonly Hope[] {
+  return [
+    ...childHopes(bench, weights),
+    ...headingHopes(bench, weights),
+    ...conductHopes(bench, weights),
+    ...twinHopes(bench, weights),
+    ...lateHopes(bench, weights),
+  ].filter(({ points, sums }) => points > 0 && sums.some(({ takes }) => takes.length > 0));
+}
+
+const isOut = ({ spots }: Bench, { spot }: DraftOption): boolean => spots[spot]!.kind !== 'twin';
+
+const first = ({ name }: Child): string => name.split(' ')[0]!;
+
+function childHopes(bench: Bench, weights: Weights): readonly Hope[] {
+  const { reading, options, spots, days } = bench;
+  const { frame, placements } = reading;
+  const fixed = placements.flatMap((one) => sessionsOf(one, frame));
+  const children = [...new Set(days.flatMap((day) => frame.attendance[day - 1]!.children))];
+  const servedBy = new Map(children.map((child) => [child, [] as number[]]));
+  options.forEach((option, o) => {
+    if (!isOut(bench, option)) return;
+    for (const child of new Set([...option.wouldBe.served.values()].flat())) servedBy.get(child)?.push(o);
+  });
+  return children.flatMap((child) => {
+    const mine = servedBy.get(child)!;
+    const there = fixed.filter(({ seats }) =>
+      seats.some((seat) => seat.child === child && seat.version !== null),
+    );
+    const ofDay = (day: number): Hope[] => {
+      if (!frame.attendance[day - 1]!.children.includes(child)) return [];
+      const takes = mine.filter((o) => options[o]!.wouldBe.served.get(day)?.includes(child) ?? false);
+      const has = there.filter((session) => session.day.number === day);
+      const planned = takes.filter((o) => spots[options[o]!.spot]!.where.kind !== 'corner');
+      return [
+        {
+          ...atLeast('leftOut', weights, 1 - has.length, takes),
+          about: `${first(child)} is not left out on Day ${day}`,
+        },
+        {
+          ...atLeast(
+            'everyDay',
+            weights,
+            1 - has.filter((one) => one.placement.where.kind !== 'corner').length,
+            planned,
+          ),
+          about: `${first(child)} has something on Day ${day}`,
+        },
+      ];
+    };
+    return [
+      ...days.flatMap(ofDay),
+      ...AREAS.flatMap((area) => areaHope(child, area, mine, bench, weights) ?? []),
+    ];
+  });
+}
+
+function areaHope(
+  child: Child,
+  area: Area,
+  mine: readonly number[],
+  bench: Bench,
+  weights: Weights,
+): Hope | null {
+  const { options, reading } = bench;
+  const has = reading.placements.some(
+    (one) =>
+      one.content.skills.some((skill) => areaOf(skill) === area) &&
+      sessionsOf(one, reading.frame).some(({ seats }) =>
+        seats.some((seat) => seat.child === child && seat.version !== null),
+      ),
+  );
+  if (has) return null;
+  const takes = mine.filter((o) =>
+    options[o]!.suggestion.activity.content.skills.some((skill) => areaOf(skill) === area),
+  );
+  return { ...atLeast('areas', weights, 1, takes), about: `${first(child)} meets ${area}` };
+}
+
+const atLeast = (
+  term: DraftTerm,
+  weights: Weights,
+  want: number,
+  takes: readonly number[],
+): Omit<Hope, 'about'> => ({
+  ...{ term, side: 'at-least', points: weights[term] },
+  sums: [{ want, takes: takes.map((o): Take => [o, 1]) }],
+});
+const atMost = (
+  term: DraftTerm,
+  weights: Weights,
+  want: number,
+  takes: readonly number[],
+): Omit<Hope, 'about'> => ({ ...atLeast(term, weights, want, takes), side: 'at-most' });
+
+// The places of the lens by corners are filled anyway.
+function headingHopes(bench: Bench, weights: Weights): readonly Hope[] {
+  const { book, options, reading } = bench;
+  const lens = lensFor(reading.frame);
+  const own = reading.frame.home.ownHeadings;
+  return reading
+    .balance(lens)
+    .rows.filter(({ id, target, total }) => !(id in book.corners) && target > total)
+    .map(({ id, name, target, total }) => {
+      const takes = [...options.keys()].filter(
+        (o) =>
+          isOut(bench, options[o]!) &&
+          headingsOfContent(lens, options[o]!.suggestion.activity.content, own).includes(id),
+      );
+      return {
+        ...atLeast('headings', weights, target - total, takes),
+        about: `${name} has what is hoped for`,
+      };
+    });
+}
+
+// How a day goes: not two lively things, not two of a kind.
+function conductHopes(bench: Bench, weights: Weights): readonly Hope[] {
+  const { options, spots, reading, days } = bench;
+  return days.flatMap((day) => {
+    const own = [...options.keys()].filter((o) => {
+      const { where, kind } = spots[options[o]!.spot]!;
+      return kind !== 'twin' && where.kind === 'day' && where.day === day;
+    });
+    const there = reading.placements.filter(({ where }) => where.kind === 'day' && where.day === day);
+    const content = (o: number) => options[o]!.suggestion.activity.content;
+    const inside = own.filter((o) => spots[options[o]!.spot]!.kind !== 'outdoors');
+    const lively = there.filter(
+      (one) => one.content.energy === 'lively' && one.content.place !== 'outdoors',
+    ).length;
+    const byKind = groupBy(own, (o) => content(o).skills[0] ?? '');
+    return [
+      {
+        ...atMost(
+          'lively',
+          weights,
+          Math.max(0, 1 - lively),
+          inside.filter((o) => content(o).energy === 'lively'),
+        ),
+        about: `Day ${day} is not too lively`,
+      },
+      ...[...byKind].map(([skill, those]) => ({
+        ...atMost(
+          'alike',
+          weights,
+          Math.max(0, 1 - there.filter((one) => one.content.skills[0] === skill).length),
+          those,
+        ),
+        about: `Day ${day} has different things`,
+      })),
+    ];
+  });
+}
+
+// Outdoors something stands in for what the weather may stop.
+function twinHopes({ options, spots }: Bench, weights: Weights): readonly Hope[] {
+  return spots.flatMap((spot, s): Hope[] => {
+    if (spot.kind !== 'outdoors') return [];
+    const twin = spots.findIndex(({ of }) => of === spot.key);
+    const takes = options.flatMap((option, o): Take[] => {
+      const { place, weather } = option.suggestion.activity.content;
+      if (option.spot === twin) return [[o, -1]];
+      return option.spot === s && (place === 'outdoors' || weather !== 'any') ? [[o, 1]] : [];
+    });
+    return [
+      {
+        ...{ term: 'twin', side: 'at-most', points: weights.twin },
+        about: `Day ${spot.days[0]} has a way round the weather`,
+        sums: [{ want: 0, takes }],
+      },
+    ];
+  });
+}
+
+// Minutes of making ready up to each moment by which something has to be over, against the times of the home up to it.
+function lateHopes({ options, spots, reading }: Bench, weights: Weights): readonly Hope[] {
+  const { frame, ready } = reading;
+  const slots = ready.loads
+    .filter(({ slot }) => slot.minutes !== null && (slot.kind === 'slot' || slot.kind === 'extra'))
+    .map(({ slot, minutes }) => ({ to: slot.to, free: Math.max(0, slot.minutes! - minutes) }))
+    .toSorted((a, b) => a.to - b.to);
+  if (slots.length === 0) return [];
+  const opens = hoursOf(frame.home).from;
+  const due = options.flatMap(({ spot, wouldBe }, o) => {
+    const { date } = frame.calendar.days[spots[spot]!.days[0]! - 1]!;
+    const used = momentOf(date, wouldBe.usedFrom ?? opens, frame.home.zone);
+    return wouldBe.prep.map(({ minutes, waitMinutes }) => ({
+      o,
+      minutes,
+      slots: slots.filter(({ to }) => to <= used - waitMinutes).length,
+    }));
+  });
+  const sums = [...new Set(due.map((one) => one.slots))].map((count) => ({
+    want: slots.slice(0, count).reduce((sum, { free }) => sum + free, 0),
+    takes: [
+      ...groupBy(
+        due.filter((one) => one.slots <= count),
+        ({ o }) => o,
+      ),
+    ].map(([o, those]): Take => [o, those.reduce((sum, { minutes }) => sum + minutes, 0)]),
+  }));
+  return [
+    { term: 'late', about: 'it can be made ready in time', side: 'at-most', points: weights.late, sums },
+  ];
+}

@@ -95,16 +95,8 @@ const place = (unitId: string, list: readonly Placed[]): ChangeInput[] =>
   }));
 
 /** `[name, kind, colour, place in the order, goes with, size in mm, first sound, parts]` */
-const KITE_THINGS: readonly (readonly [
-  string,
-  string,
-  string,
-  number | null,
-  string | null,
-  number,
-  string,
-  ...string[],
-])[] = [
+type ThingRow = readonly [string, string, string, number | null, string | null, number, string, ...string[]];
+const KITE_THINGS: readonly ThingRow[] = [
   ['kite', 'flies', 'red', 4, 'reel', 900, 'k', 'spine', 'spar', 'tail'],
   ['reel', 'holds', 'yellow', 1, 'kite', 120, 'r', 'handle', 'string'],
   ['windsock', 'shows wind', 'orange', 3, 'mast', 1500, 'w', 'ring', 'sleeve'],
@@ -113,8 +105,17 @@ const KITE_THINGS: readonly (readonly [
   ['cloud', 'moves', 'white', 7, null, 500_000, 'c'],
 ];
 
-const things = (unitId: string): ChangeInput[] =>
-  KITE_THINGS.map(([name, kind, colour, rank, pair, sizeMm, firstSound, ...parts], i) => {
+const LANTERN_THINGS: readonly ThingRow[] = [
+  ['lantern', 'gives light', 'yellow', null, 'moon', 220, 'l', 'handle', 'glass', 'candle'],
+  ['moon', 'in the sky', 'white', null, 'lantern', 3_474_000_000, 'm'],
+  ['star', 'in the sky', 'yellow', null, null, 1_000_000_000, 's'],
+  ['owl', 'awake at night', 'brown', null, 'bat', 400, 'o', 'wing', 'beak', 'claw'],
+  ['bat', 'awake at night', 'black', null, 'owl', 90, 'b', 'wing', 'ear'],
+  ['torch', 'gives light', 'blue', null, null, 180, 't', 'switch', 'bulb', 'battery box'],
+];
+
+const things = (unitId: string, rows: readonly ThingRow[]): ChangeInput[] =>
+  rows.map(([name, kind, colour, rank, pair, sizeMm, firstSound, ...parts], i) => {
     const thing: ThingInput = {
       id: `${unitId}-thing-${i + 1}`,
       unitId,
@@ -297,7 +298,7 @@ export function demoUnitGestures(): ChangeInput[][] {
         childId: 'ada',
         versionId: null,
       })),
-      ...things('unit-kites'),
+      ...things('unit-kites', KITE_THINGS),
       ...lines('unit-kites'),
       {
         type: 'unit/put-event',
@@ -327,6 +328,7 @@ export function demoUnitGestures(): ChangeInput[][] {
           bookIds: ['book-night'],
         },
       },
+      ...things('unit-lanterns', LANTERN_THINGS),
       ...place('unit-lanterns', LANTERNS),
     ],
     ...demoKitchen(),

@@ -34,6 +34,8 @@ const text = ({ path, target }: HeldReference): [string, string] => [path.join('
 
 // Parts of the home that are kept although whom they name is gone.
 const NOT_HELD: Readonly<Partial<Record<Kind, readonly RegExp[]>>> = {
+  // A thing that is gone leaves what was about it to what the theme is about.
+  placements: [/^aboutId$/],
   homes: [/^prepSlots\.\d+\.personId$/],
 };
 

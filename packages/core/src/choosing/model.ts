@@ -12,7 +12,7 @@ export type ChoiceSolver = (
 ) => {
   readonly Status: string;
   readonly ObjectiveValue: number;
-  readonly Columns: Readonly<Record<string, { readonly Primal?: number; readonly Dual?: number }>>;
+  readonly Columns: Readonly<Record<string, { readonly Index: number; readonly Primal?: number }>>;
 };
 
 const SEED = 20_270_311;
@@ -71,6 +71,10 @@ export interface Bound {
   readonly guide: Float64Array;
 }
 
+// Whole models have none.
+const dualOf = (column: object | undefined): number =>
+  column && 'Dual' in column && typeof column.Dual === 'number' ? column.Dual : 0;
+
 /** The bound of a problem: its best where choices may be split. Null when the solver does not find it. */
 export function boundOf(problem: ChoiceProblem, solver: ChoiceSolver): Bound | null {
   if (problem.options.length === 0) return null;
@@ -79,7 +83,7 @@ export function boundOf(problem: ChoiceProblem, solver: ChoiceSolver): Bound | n
     output_flag: false,
   });
   if (Status !== 'Optimal') return null;
-  const guide = Float64Array.from(problem.options, (_, o) => Math.max(0, -(Columns[`x${o}`]?.Dual ?? 0)));
+  const guide = Float64Array.from(problem.options, (_, o) => Math.max(0, -dualOf(Columns[`x${o}`])));
   return { value: ObjectiveValue, guide };
 }
 

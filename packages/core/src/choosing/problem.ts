@@ -98,8 +98,8 @@ export function appraise(problem: ChoiceProblem, picks: Picks): Appraisal {
   };
 }
 
-/** How much of a hope is missed by what its sums come to; 0 where it is met. */
-export function missOf({ side, sums }: Hope, values: readonly number[]): number {
+// How much of a hope is missed by what its sums come to; 0 where it is met.
+function missOf({ side, sums }: Hope, values: readonly number[]): number {
   return sums.reduce((most, { want }, i) => {
     const short = side === 'at-least' ? want - values[i]! : values[i]! - want;
     return Math.max(most, short);

@@ -1,12 +1,14 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
-import { appraise, type Appraisal, type ChoiceProblem, type Picks } from '../choosing/index.ts';
+import { appraise, type Appraisal, type Bound, type ChoiceProblem, type Picks } from '../choosing/index.ts';
 import { brokenBy, placementsOf, read, type Finding, type Reading } from '../reading/index.ts';
-import type { PlacementId, UnitId } from '../unit/index.ts';
+import { shownIn, themeAbout, titleIn, type UnitId } from '../unit/index.ts';
+import { asksForOne, canBeAbout, inTurn } from './in-turn.ts';
 import { WHOLE_DRAFT, type DraftAsk } from './ask.ts';
 import { rowOfCut, rowsOf, type Bench, type Cut } from './must-hold.ts';
 import { isAllowed, optionsOf, speaksFor, type DraftOption } from './options.ts';
+import type { ProposedPiece } from './piece.ts';
 import { spotsOf, type DraftSpot } from './spots.ts';
 import { hopesOf } from './would-be-nice.ts';
 import { weightsOf } from './weights.ts';
@@ -30,19 +32,31 @@ export class Drafting {
   readonly #reading: Reading;
   readonly #cuts: Cut[] = [];
   #made: { readonly character: DraftAsk['character']; readonly problem: ChoiceProblem } | null = null;
-  ask: DraftAsk;
+  #ask: DraftAsk;
+  /** What no plan of this character can be above, once it was worked out. */
+  bound: Bound | null = null;
 
   /** @throws {Error} when the book has no such unit. */
   constructor(book: Book, unitId: UnitId, today: PlainDay, ask: DraftAsk = WHOLE_DRAFT) {
     this.#book = book;
     this.#unitId = unitId;
     this.#today = today;
-    this.ask = ask;
+    this.#ask = ask;
     const reading = read(book, unitId, today);
     this.#reading = reading;
     const spots = spotsOf(book, reading, ask, today);
     const days = reading.frame.calendar.days.filter(({ date }) => date >= today).map(({ number }) => number);
     this.#bench = { book, reading, spots, days, options: optionsOf(book, reading, spots, today) };
+  }
+
+  get ask(): DraftAsk {
+    return this.#ask;
+  }
+
+  /** Asks otherwise, of the same places. What is refused leaves the bound standing; another character has one of its own. */
+  set ask(ask: DraftAsk) {
+    if (ask.character !== this.#ask.character) this.bound = null;
+    this.#ask = ask;
   }
 
   get spots(): readonly DraftSpot[] {
@@ -97,30 +111,51 @@ export class Drafting {
     return { start, held };
   }
 
-  /** The changes that put picks into the unit; `idOf` gives each its id. */
-  changes(picks: Picks, idOf: (option: number) => string): readonly ChangeInput[] {
-    const { spots, options } = this.#bench;
-    const bySpot = new Map(
-      picks.flatMap((pick, s) => (pick === null ? [] : [[spots[s]!.key, pick] as const])),
+  // Which of the theme's things each pick is about: in turn, so that a week is not all about one of them.
+  #about(picks: Picks): ReadonlyMap<number, string> {
+    const { options, reading } = this.#bench;
+    const turns = inTurn(reading);
+    if (turns.length < 2) return new Map();
+    let turn = 0;
+    return new Map(
+      picks.flatMap((pick): [number, string][] => {
+        if (pick === null) return [];
+        const { content } = options[pick]!.suggestion.activity;
+        if (!asksForOne(content)) return [];
+        const next = turns.findIndex((_, i) => canBeAbout(content, turns[(turn + i) % turns.length]!));
+        const thing = turns[(turn + Math.max(0, next)) % turns.length]!;
+        turn += 1;
+        return [[pick, thing.id]];
+      }),
     );
-    return picks.flatMap((pick, s): ChangeInput[] => {
-      if (pick === null) return [];
-      const { of, where } = spots[s]!;
+  }
+
+  /** What picks propose, place by place, in the order of the places; what would stand in for nothing is left out. */
+  pieces(picks: Picks): readonly Omit<ProposedPiece, 'reasons'>[] {
+    const { spots, options } = this.#bench;
+    const { theme } = this.#reading;
+    const about = this.#about(picks);
+    const filled = new Set(picks.flatMap((pick, s) => (pick === null ? [] : [spots[s]!.key])));
+    return picks.flatMap((pick, s) => {
+      const spot = spots[s]!;
+      if (pick === null || (spot.of !== null && !filled.has(spot.of))) return [];
       const { suggestion, wouldBe } = options[pick]!;
-      const stood = of === null ? undefined : bySpot.get(of);
-      // What stands in for something that is not there stands in for nothing.
-      if (of !== null && stood === undefined) return [];
-      return putting(idOf(pick), {
-        ...{ unitId: this.#unitId, activityId: suggestion.activity.id },
-        where: stood === undefined ? where : { kind: 'twin', of: idOf(stood) },
-        leadId: wouldBe.lead?.id ?? null,
-      });
+      const { content, id: activityId } = suggestion.activity;
+      const aboutId = about.get(pick) ?? null;
+      const own = theme && themeAbout(theme, aboutId);
+      const reads = { title: titleIn(content, own), shownBy: shownIn(content, own) };
+      return [{ ...{ spot, activityId, aboutId, leadId: wouldBe.lead?.id ?? null }, ...reads }];
     });
   }
 
+  // Ids for trying only: the number of the place.
+  readonly #idOf = (spotKey: string): string =>
+    `drafted-${this.#bench.spots.findIndex(({ key }) => key === spotKey)}`;
+
   /** What the plan tells once picks stand in it and did not tell before. */
   told(picks: Picks): readonly Finding[] {
-    const after = afterwards(this.#book, this.changes(picks, idOfOption));
+    const pieces = this.pieces(picks);
+    const after = afterwards(this.#book, placingOf(pieces, this.#unitId, this.#idOf));
     return brokenBy(this.#reading.headsUps, read(after, this.#unitId, this.#today).headsUps);
   }
 
@@ -134,7 +169,10 @@ export class Drafting {
     for (const finding of this.told(picks)) {
       if (finding.level !== 'stop' && !MUST_NOT.has(finding.rule)) continue;
       const ids = new Set<string>(placementsOf(finding));
-      const cut = picks.filter((pick): pick is number => pick !== null && ids.has(idOfOption(pick)));
+      const { spots } = this.#bench;
+      const cut = picks.filter(
+        (pick, s): pick is number => pick !== null && ids.has(this.#idOf(spots[s]!.key)),
+      );
       if (cut.length === 0 || known.has(cut.join())) continue;
       known.add(cut.join());
       this.#cuts.push(cut);
@@ -147,19 +185,20 @@ export class Drafting {
   }
 }
 
-const idOfOption = (option: number): string => `drafted-${option}`;
-
-function putting(
-  id: string,
-  {
-    leadId,
-    ...rest
-  }: Omit<Extract<ChangeInput, { type: 'unit/place' }>, 'type' | 'id'> & { leadId: string | null },
-): ChangeInput[] {
-  const place: ChangeInput = { type: 'unit/place', id, ...rest };
-  return leadId === null
-    ? [place]
-    : [place, { type: 'unit/assign', placementId: id as PlacementId, personId: leadId } as ChangeInput];
+/** The changes that put pieces into a unit; `idOf` gives what stands in a place its id, the same for the same place. */
+export function placingOf(
+  pieces: readonly Omit<ProposedPiece, 'reasons'>[],
+  unitId: UnitId,
+  idOf: (spotKey: string) => string,
+): readonly ChangeInput[] {
+  const there = new Set(pieces.map(({ spot }) => spot.key));
+  return pieces.flatMap(({ spot, activityId, aboutId, leadId }): readonly ChangeInput[] => {
+    if (spot.of !== null && !there.has(spot.of)) return [];
+    const id = idOf(spot.key);
+    const where = spot.of === null ? spot.where : { kind: 'twin' as const, of: idOf(spot.of) };
+    const place = { type: 'unit/place', id, unitId, activityId, where, aboutId } as ChangeInput;
+    return leadId === null ? [place] : [place, { type: 'unit/assign', placementId: id, personId: leadId }];
+  });
 }
 
 const NOBODY: Actor = { kind: 'person', id: 'draft', name: 'Draft' };

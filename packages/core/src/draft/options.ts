@@ -3,7 +3,7 @@ import type { PlainDay } from '../calendar/index.ts';
 import type { ChildId, CornerId } from '../house/index.ts';
 import type { Speaks } from '../choosing/index.ts';
 import type { Reading, Suggestion } from '../reading/index.ts';
-import { areaOf } from '../skills/index.ts';
+import { areaOf, skillName } from '../skills/index.ts';
 import { asksFirst } from '../unit/index.ts';
 import type { DraftAsk } from './ask.ts';
 import type { DraftSpot } from './spots.ts';
@@ -63,7 +63,7 @@ function suggestedFor(
         content: { mode, place, weather, skills },
       },
     }) => {
-      const moves = skills.some((skill) => areaOf(skill) === 'body' || skill === 'music/moving-to-music');
+      const moves = skills.some((skill) => areaOf(skill) === 'body' || skill === 'moving-to-music');
       if (kind === 'outdoors') return mode !== 'reserve' && place !== 'indoors';
       if (kind === 'twin') return mode !== 'reserve' && place !== 'outdoors' && weather === 'any' && moves;
       if (place === 'outdoors' || weather !== 'any') return false;
@@ -140,11 +140,13 @@ export function tellingOf(option: DraftOption, others: readonly DraftOption[]): 
       0,
     ) / others.length;
   const told = option.suggestion.told
-    .map(({ about, points, reason }) => ({ reason, more: points - mean(about) }))
-    .filter(({ reason, more }) => reason !== '' && more > TELLING)
+    .map(({ about, points, reason }) => ({ about, reason, more: points - mean(about) }))
+    .filter(({ about, reason, more }) => reason !== '' && about !== 'littlePrep' && more > TELLING)
     .toSorted((a, b) => b.more - a.more)
     .map(({ reason }) => reason);
-  const ways = runsWell(option.suggestion.activity.content);
+  const { content } = option.suggestion.activity;
+  const [main] = content.skills;
+  const ways = [...(main ? [skillName(main)] : []), ...runsWell(content)];
   const [fits] = option.suggestion.reasons.filter((reason) => reason.startsWith('fits'));
   return [...new Set([...told, ...ways, ...(fits ? [fits] : [])])];
 }

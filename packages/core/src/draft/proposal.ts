@@ -2,32 +2,18 @@ import {
   appraise,
   boundOf,
   searchFor,
-  type Bound,
   type ChoiceProblem,
   type ChoiceSolver,
   type Picks,
 } from '../choosing/index.ts';
 import { groupBy } from '../book/index.ts';
-import type { PersonId } from '../house/index.ts';
-import type { ActivityId } from '../library/index.ts';
-import type { ShownBy } from '../measure/index.ts';
 import type { Finding } from '../reading/index.ts';
 import type { Drafting } from './drafting.ts';
 import { tellingOf } from './options.ts';
+import type { ProposedPiece } from './piece.ts';
+
 import type { DraftSpot } from './spots.ts';
 import { DRAFT_TERMS, type DraftTerm } from './weights.ts';
-
-/** Something that a draft proposes for a place. */
-export interface ProposedPiece {
-  readonly spot: DraftSpot;
-  readonly activityId: ActivityId;
-  readonly title: string;
-  readonly shownBy: ShownBy;
-  /** Who would stay with it; null when nobody has to. */
-  readonly leadId: PersonId | null;
-  /** What speaks for it there, the strongest first: a few words each. */
-  readonly reasons: readonly string[];
-}
 
 /** A plan as it is proposed: nothing of it stands in the unit yet. */
 export interface Proposal {
@@ -47,49 +33,49 @@ export interface Proposal {
 
 /** How much is tried. */
 export interface DraftEffort {
-  /** Changes that are tried for the first proposal, and for the last. */
+  /** Changes that are tried for the first proposal, and for the last: for each place that is not held. */
   readonly first: number;
   readonly last: number;
   readonly seed: number;
 }
-export const DRAFT_EFFORT: DraftEffort = { first: 1500, last: 30_000, seed: 20_270_311 };
+export const DRAFT_EFFORT: DraftEffort = { first: 40, last: 600, seed: 20_270_311 };
 
 /** Choices are made anew so often when the reading speaks against them. */
 const MOST_ROUNDS = 12;
 /** What is changed after the reading spoke is only what it spoke of, as a rule: less has to be tried. */
-const MEND_TRIES = 1200;
+const MEND_TRIES = 30;
 
 /**
  * A draft in the making, better each time: the first proposal as soon as there is one, then, where a solver is handed in, how good one can
- * be at most, and the best that was found. Each can stand as it is.
+ * be at most, and the best that was found. Each can stand as it is. Where only a place or two are open, the first is the last.
  */
 export function* proposals(
   drafting: Drafting,
   solver: ChoiceSolver | null,
   effort: DraftEffort = DRAFT_EFFORT,
 ): Generator<Proposal> {
-  const quick = settle(drafting, null, effort.first, effort.seed);
-  yield proposalOf(drafting, quick, null);
-  const bound = solver && boundOf(drafting.problem(), solver);
-  if (bound) yield proposalOf(drafting, quick, bound);
-  const best = settle(drafting, { picks: quick, bound }, effort.last, effort.seed + 1);
-  yield proposalOf(drafting, best, bound);
+  const open = drafting.spots.length - drafting.kept().held.size;
+  const quick = settle(drafting, null, effort.first * open, effort.seed);
+  yield proposalOf(drafting, quick);
+  if (open <= FEW) return;
+  if (solver && !drafting.bound) {
+    drafting.bound = boundOf(drafting.problem(), solver);
+    if (drafting.bound) yield proposalOf(drafting, quick);
+  }
+  yield proposalOf(drafting, settle(drafting, quick, effort.last * open, effort.seed + 1));
 }
+/** So many places are filled at once as well as they can be. */
+const FEW = 2;
 
 // Searches, lets the reading judge, and searches on around what it spoke against.
-function settle(
-  drafting: Drafting,
-  from: { readonly picks: Picks; readonly bound: Bound | null } | null,
-  tries: number,
-  seed: number,
-): Picks {
+function settle(drafting: Drafting, from: Picks | null, tries: number, seed: number): Picks {
   const { start, held } = drafting.kept();
-  const guide = from?.bound ? { guide: from.bound.guide } : {};
-  let picks = from?.picks ?? start;
+  const guide = from !== null && drafting.bound ? { guide: drafting.bound.guide } : {};
+  const mending = MEND_TRIES * (drafting.spots.length - held.size);
+  let picks = from ?? start;
   for (let round = 0; round < MOST_ROUNDS; round += 1) {
-    const problem = drafting.problem();
-    ({ picks } = searchFor(problem, {
-      ...{ seed: seed + round, tries: round === 0 ? tries : MEND_TRIES, held, start: withKept(picks, start) },
+    ({ picks } = searchFor(drafting.problem(), {
+      ...{ seed: seed + round, tries: round === 0 ? tries : mending, held, start: withKept(picks, start) },
       ...guide,
     }));
     if (drafting.judge(picks) === 0) break;
@@ -111,6 +97,25 @@ function withoutBarred(problem: ChoiceProblem, picks: Picks): Picks {
   return left;
 }
 
+/** How good a proposal is, in a line: what is missing, and how far it lies from the best. */
+export function soundness(proposal: Proposal): string {
+  const { empty, missed } = proposal;
+  const places =
+    empty.length > MOST_LACKS
+      ? [`${empty.length} places for which nothing fits`]
+      : empty.map(({ name }) => `something for ${name}`);
+  const lacks = [...places, ...missed];
+  const more = lacks.length > MOST_LACKS ? ` and ${lacks.length - MOST_LACKS} more` : '';
+  const missing =
+    lacks.length === 0 ? 'Nothing missing' : `Missing: ${lacks.slice(0, MOST_LACKS).join('; ')}${more}`;
+  const gap = gapOf(proposal);
+  if (gap === null) return missing;
+  const far = Math.ceil(gap * PER_MILLE) / 10;
+  return `${missing} · ${far === 0 ? 'the best there can be' : `within ${far} % of the best there can be`}`;
+}
+const MOST_LACKS = 2;
+const PER_MILLE = 1000;
+
 /** How far below the best there can be a proposal lies, from 0 to 1; null when that is not known. */
 export function gapOf({ value, bound }: Pick<Proposal, 'value' | 'bound'>): number | null {
   if (bound === null) return null;
@@ -119,30 +124,17 @@ export function gapOf({ value, bound }: Pick<Proposal, 'value' | 'bound'>): numb
 
 const MOST_REASONS = 3;
 
-function proposalOf(drafting: Drafting, picks: Picks, bound: Bound | null): Proposal {
+function proposalOf(drafting: Drafting, picks: Picks): Proposal {
   const { spots, options } = drafting;
   const problem = drafting.problem();
   const { value, terms, missed } = appraise(problem, picks);
   const bySpot = groupBy(options, ({ spot }) => spot);
-  const filled = new Set(picks.flatMap((pick, s) => (pick === null ? [] : [spots[s]!.key])));
   return {
-    pieces: picks.flatMap((pick, s): ProposedPiece[] => {
-      const spot = spots[s]!;
-      if (pick === null || (spot.of !== null && !filled.has(spot.of))) return [];
-      const { suggestion, wouldBe } = options[pick]!;
-      return [
-        {
-          spot,
-          activityId: suggestion.activity.id,
-          title: wouldBe.placement.content.title,
-          shownBy: wouldBe.placement.shownBy,
-          leadId: wouldBe.lead?.id ?? null,
-          reasons: [...onlyBy(problem, picks, pick), ...tellingOf(options[pick]!, bySpot.get(s)!)].slice(
-            0,
-            MOST_REASONS,
-          ),
-        },
-      ];
+    pieces: drafting.pieces(picks).map((piece): ProposedPiece => {
+      const s = spots.indexOf(piece.spot);
+      const pick = picks[s]!;
+      const reasons = [...onlyBy(problem, picks, pick), ...tellingOf(options[pick]!, bySpot.get(s)!)];
+      return { ...piece, reasons: reasons.slice(0, MOST_REASONS) };
     }),
     empty: spots.filter((spot, s) => picks[s] === null && spot.kind !== 'twin'),
     value,
@@ -157,7 +149,7 @@ function proposalOf(drafting: Drafting, picks: Picks, bound: Bound | null): Prop
       .toSorted((a, b) => b.hope.points * b.by - a.hope.points * a.by)
       .map(({ hope }) => hope.about),
     told: drafting.told(picks),
-    bound: bound?.value ?? null,
+    bound: drafting.bound?.value ?? null,
   };
 }
 

@@ -32,6 +32,18 @@ export const DRAFT_TERMS = {
 } as const satisfies Record<string, { readonly name: string; readonly points: number; readonly per: string }>;
 export type DraftTerm = keyof typeof DRAFT_TERMS;
 
+/** What must hold in every draft, in words. */
+export const DRAFT_MUST: readonly string[] = [
+  'What stands in the unit stays as it is',
+  'Nothing that the cautions stop, for whoever is there',
+  'Enough adults, and somebody who may lead it where it takes one',
+  'No more mess, and no more planned things in a day, than the home wants',
+  'Turns that fit into their block',
+  'No thing in two places, and nothing twice',
+  'The making before the using, and made ready in time',
+  'The budget of the unit',
+];
+
 /** What a draft may lean towards: each weighs some terms more than the home does. */
 export const CHARACTERS = {
   even: { name: 'As you weigh it', says: 'a bit of everything', more: {} },

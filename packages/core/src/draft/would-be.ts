@@ -77,8 +77,8 @@ export class WouldBes {
     return made;
   }
 
-  /** `activity` as it reads in this unit, standing somewhere. */
-  placed(activity: Suggestion['activity'], where: Where, lead: Person | null): Placement {
+  // As it reads in this unit, standing somewhere.
+  #placed(activity: Suggestion['activity'], where: Where, lead: Person | null): Placement {
     const filled = this.#filled.get(activity.id) ?? this.#fill(activity);
     return { ...filled, where, leadId: lead?.id ?? null };
   }
@@ -92,7 +92,7 @@ export class WouldBes {
       },
       ...{ originId: id, originVersion: version, base: content, slots: {}, over: {} },
       where: { kind: 'reserve' },
-      ...{ pinned: false, choices: [], leadId: null, bin: null, outSince: null },
+      ...{ pinned: false, choices: [], leadId: null, bin: null, aboutId: null, outSince: null },
     };
     const placement = placementOf(copy, this.#reading.theme);
     this.#filled.set(id, placement);
@@ -111,7 +111,7 @@ export class WouldBes {
 
   #look(activity: Suggestion['activity'], spot: DraftSpot): WouldBe | null {
     const { people } = this.#reading.frame;
-    const alone = this.placed(activity, spot.where, null);
+    const alone = this.#placed(activity, spot.where, null);
     let [placement, lead] = [alone, null as Person | null];
     const stops = this.#stops(alone);
     if (stops.length > 0) {

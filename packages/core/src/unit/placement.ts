@@ -14,10 +14,10 @@ import {
   type ActivityId,
   type ContentPart,
 } from '../library/index.ts';
-import { lineSchema, memoised, versionSchema, type ShownBy } from '../measure/index.ts';
+import { idSchema, lineSchema, memoised, versionSchema, type ShownBy } from '../measure/index.ts';
 import { eventIdSchema, type EventId } from './event.ts';
 import { inHandOf, shownByTheme, type InHand } from './in-hand.ts';
-import { countsOf, fillingFrom, type Theme, type ThemeCounts } from './theme.ts';
+import { countsOf, fillingFrom, themeAbout, type Theme, type ThemeCounts } from './theme.ts';
 import { dayNumberSchema, unitIdSchema } from './unit.ts';
 
 export const placementIdSchema = idOf('placements').brand<'PlacementId'>();
@@ -116,6 +116,8 @@ export const placedCopySchema = z
     leadId: personIdSchema.nullable().default(null),
     /** The tub and its filler, where one was worked out: it takes the place of the fillers among the materials. */
     bin: binFillSchema.nullable().default(null),
+    /** Which of the theme's things it is about; null, or one that is gone: what the theme is about. */
+    aboutId: idSchema.nullable().default(null),
     /** Carried over from an earlier unit: the day since which it has been out. */
     outSince: plainDaySchema.nullable().default(null),
   })
@@ -171,7 +173,8 @@ export const unfilledContent = ({ base, over }: Pick<PlacedCopy, 'base' | 'over'
   writtenOver(base, over);
 
 /** A copy as it reads in its theme, the same object for the same copy and theme. */
-export const placementOf = memoised((copy: PlacedCopy, theme: Theme | null): Placement => {
+export const placementOf = memoised((copy: PlacedCopy, whole: Theme | null): Placement => {
+  const theme = whole && themeAbout(whole, copy.aboutId);
   const { originId, base: _base, slots, over: _over, ...rest } = copy;
   const counts = theme && countsOf(theme);
   return {

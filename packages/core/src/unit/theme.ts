@@ -25,6 +25,8 @@ export interface Theme {
   readonly words: readonly string[];
   readonly featured: Unit['featured'];
   readonly things: readonly Thing[];
+  /** The member that something in it is about by itself; left out where it is about what the whole theme is. */
+  readonly about?: Thing;
 }
 
 /** The theme of a unit with its members. The same object for the same unit and members. */
@@ -41,8 +43,18 @@ export const nounOfThing = ({ name, many }: Pick<Thing, 'name' | 'many'>): Noun 
 
 const plain = (text: string): string => text.trim().toLocaleLowerCase('en');
 
-/** The member that the theme is about: the one that its title names, else the first; null when there is none. */
-export const mainThing = memoised(({ title, things }: Theme): Thing | null => {
+/** The same theme for something that is about one of its members; as it is where that is nobody's, or gone. */
+export const themeAbout = memoised((theme: Theme, aboutId: string | null): Theme => {
+  const about = aboutId === null ? undefined : theme.things.find(({ id }) => id === aboutId);
+  return about ? { ...theme, about } : theme;
+});
+
+/**
+ * The member that the theme is about: who was chosen, else the one that its title names, else the first; null when there is
+ * none.
+ */
+export const mainThing = memoised(({ title, things, about }: Theme): Thing | null => {
+  if (about) return about;
   const said = ` ${plain(title).replaceAll(/[^\p{L}\p{N}]+/gu, ' ')} `;
   const isNamed = (thing: Thing): boolean => {
     const { one, many } = nounOfThing(thing);
@@ -117,7 +129,8 @@ const MEMBERS: Readonly<Record<SlotTake, Members>> = {
   many: (_, main) => [main],
   all: ({ things }) => things,
   pair: ({ things }, main) => {
-    const [pair] = pairsIn(things);
+    const pairs = pairsIn(things);
+    const pair = pairs.find((both) => both.includes(main)) ?? pairs[0];
     const other = things.find((thing) => thing !== main);
     return pair ?? (other ? [main, other] : [main]);
   },

@@ -21,11 +21,13 @@ import {
 import { computed, ref } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
+import { useProposing } from '../state/proposing.ts';
 import { useReading } from '../state/unit.ts';
 import DropSpot from './DropSpot.vue';
 import EventSheet from './EventSheet.vue';
 import LevelFlag from './LevelFlag.vue';
 import PlacedItem from './PlacedItem.vue';
+import ProposedItem from './ProposedItem.vue';
 import WriteField from './WriteField.vue';
 
 /** One numbered day: its date, what is planned, who is there. */
@@ -35,6 +37,9 @@ const emit = defineEmits<{ day: [] }>();
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
+const proposing = useProposing();
+// What stands in for something is told with that.
+const proposed = computed(() => proposing.onDay(props.number).filter(({ spot }) => spot.of === null));
 
 const LINE_GLYPHS: Readonly<Record<LineKind, string>> = {
   'read-aloud': mdiBookOpenPageVariantOutline,
@@ -128,6 +133,7 @@ function textOf(line: DayLine): string {
     <p v-if="day.back.length" class="who">steps back: {{ day.back.join(', ') }}</p>
     <ul class="items">
       <li v-for="item in day.items" :key="item.id"><PlacedItem :placement="item" :tall="tall" /></li>
+      <li v-for="piece in proposed" :key="piece.spot.key"><ProposedItem :piece="piece" :brief="!tall" /></li>
       <template v-if="tall">
         <li v-for="line in day.lines" :key="line.id" class="line">
           <v-icon :icon="LINE_GLYPHS[line.kind]" size="14" aria-hidden="true" /> {{ textOf(line) }}

@@ -18,6 +18,7 @@ import {
   type PlacementId,
   sessionsOf,
   unfilledContent,
+  themeAbout,
 } from '@kobby/core';
 import equal from 'fast-deep-equal';
 import { computed, nextTick, ref, useId } from 'vue';
@@ -102,11 +103,15 @@ function submit(): ActResult {
   return act({ type: 'unit/write-over', placementId: props.placementId, part });
 }
 
+const theme = computed(() => {
+  const whole = reading.value.theme;
+  return whole && themeAbout(whole, copy.value?.aboutId ?? null);
+});
 // What a pattern asks, and the words that it was given: they may be others at any time.
 const gaps = computed(() =>
   (copy.value?.base.slots ?? []).map((slot) => ({
     ...{ id: slot.id, asks: slot.asks, words: copy.value?.slots[slot.id] ?? '' },
-    taken: fillingFrom(copy.value!.base.slots, reading.value.theme).words[slot.id] ?? '',
+    taken: fillingFrom(copy.value!.base.slots, theme.value).words[slot.id] ?? '',
     choices: reading.value.theme ? choicesFor(slot, reading.value.theme) : [],
   })),
 );

@@ -11,6 +11,7 @@ import { A_MONDAY, TEST_UNIT } from '../../../core/src/testing/home.ts';
 import { useBook } from '../state/book.ts';
 import { provideDesk, type Desk } from '../state/desk.ts';
 import { provideHand } from '../state/plan-hand.ts';
+import { provideProposing } from '../state/proposing.ts';
 import { provideReading } from '../state/unit.ts';
 
 const vuetify = createVuetify({ components, icons: { defaultSet: 'mdi', aliases, sets: { mdi } } });
@@ -75,6 +76,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
           const reading = provideReading(() => TEST_UNIT);
           provideDesk(asked);
           hand = provideHand(reading, asked);
+          provideProposing(reading);
           return () => h(part, props);
         },
       });

@@ -11,7 +11,7 @@ import {
   versionIdSchema,
   type ActivityContent,
 } from '../../library/index.ts';
-import { lineSchema } from '../../measure/index.ts';
+import { idSchema, lineSchema } from '../../measure/index.ts';
 import {
   backToLibrary,
   binFillSchema,
@@ -42,8 +42,10 @@ export const PLACING_CHANGES = {
       where: whereSchema,
       /** Words for the slots of a pattern, by the slot's name. */
       slots: z.record(z.string().max(24), lineSchema).optional(),
+      /** Which of the theme's things it is about; left out: what the theme is about. */
+      aboutId: idSchema.nullable().optional(),
     },
-    apply: (pen, { id, unitId, activityId, where, slots }) => {
+    apply: (pen, { id, unitId, activityId, where, slots, aboutId }) => {
       if (pen.get('placements', id)) return existsAlready(['id']);
       const activity = pen.get('activities', activityId);
       if (!activity) return unknownId(['activityId'], 'activity in the library');
@@ -62,6 +64,7 @@ export const PLACING_CHANGES = {
         choices: [],
         leadId: null,
         bin: null,
+        aboutId: aboutId ?? null,
         outSince: null,
       });
     },
@@ -90,7 +93,7 @@ export const PLACING_CHANGES = {
               slots: {},
               over: {},
             },
-            ...{ pinned: false, choices: [], leadId: null, bin: null, outSince: null },
+            ...{ pinned: false, choices: [], leadId: null, bin: null, aboutId: null, outSince: null },
           }),
     says: (book, { content, where }) => `${content.title} → ${whereText(book, where)}`,
   }),
@@ -191,6 +194,7 @@ export const PLACING_CHANGES = {
         // Who gets what, and who leads it, was chosen for the days of that unit.
         choices: isHere ? original.choices : [],
         leadId: isHere ? original.leadId : null,
+        aboutId: isHere ? original.aboutId : null,
         outSince,
       });
     },

@@ -18,7 +18,7 @@ const ownNeedsOf = memoised((needs: readonly OwnNeed[], unitId: UnitId): readonl
     ({ id, supplyId, amount, day }) =>
       ({
         ...{ id: `own-need/${id}`, version: 0, unitId, originId: 'own-need', originVersion: 0 },
-        ...{ pinned: true, choices: [], leadId: null, bin: null, outSince: null },
+        ...{ pinned: true, choices: [], leadId: null, bin: null, aboutId: null, outSince: null },
         content: activityContentSchema.parse({
           ...{ title: OWN_LINE, mode: 'whole-group', summary: '', cornerKinds: [], skills: [], versions: [] },
           ...{ steps: [], cleanUpMinutes: 0, atOnce: null },

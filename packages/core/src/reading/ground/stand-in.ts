@@ -5,7 +5,7 @@ type Own = Pick<Placement, 'id' | 'unitId' | 'pinned' | 'where'> & { readonly co
 
 const BLANK: Omit<Placement, keyof Own | 'shownBy'> = {
   ...{ version: 0, originVersion: 0, originId: 'stand-in' as Placement['originId'] },
-  ...{ choices: [], leadId: null, bin: null, outSince: null },
+  ...{ choices: [], leadId: null, bin: null, aboutId: null, outSince: null },
 };
 
 /**

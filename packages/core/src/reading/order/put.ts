@@ -90,5 +90,6 @@ export const asPlaced = ({ id, version, content }: Activity, { unit }: Frame): P
   choices: [],
   leadId: null,
   bin: null,
+  aboutId: null,
   outSince: null,
 });

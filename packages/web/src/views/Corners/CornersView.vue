@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import BalanceSheet from '../../parts/BalanceSheet.vue';
 import DayStrip from '../../parts/DayStrip.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
@@ -32,6 +33,7 @@ const before = computed(() => beforeUnit(store.book, reading.value.frame.unit.id
 
 <template>
   <PageBar title="The shelf" :hint="hint">
+    <DraftButton />
     <v-btn
       v-if="before?.left.length"
       class="is-side"

@@ -17,12 +17,14 @@ import { computed } from 'vue';
 import DropSpot from '../../parts/DropSpot.vue';
 import GripButton from '../../parts/GripButton.vue';
 import LevelFlag from '../../parts/LevelFlag.vue';
+import ProposedItem from '../../parts/ProposedItem.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import WriteField from '../../parts/WriteField.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
 import { useHand } from '../../state/plan-hand.ts';
+import { useProposing } from '../../state/proposing.ts';
 import { useReading } from '../../state/unit.ts';
 import { CORNER_GLYPHS } from '../../theme/glyphs.ts';
 import SpanTicks from './SpanTicks.vue';
@@ -36,6 +38,8 @@ const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const hand = useHand();
+const proposing = useProposing();
+const proposed = computed(() => proposing.inCorner(props.cubby.corner.id));
 
 const corner = computed(() => props.cubby.corner);
 const isEmpty = computed(() => props.cubby.setUps.length === 0);
@@ -103,7 +107,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
     <span class="flags">
       <LevelFlag v-if="flags[0]" v-bind="flags[0]" :more="flags.length > 1" />
     </span>
-    <template v-if="isEmpty">
+    <template v-if="isEmpty && proposed.length === 0">
       <p v-if="cubby.omission" class="why"><b>Left empty</b> {{ cubby.omission.why }}</p>
       <p v-else class="soft">{{ lead }}</p>
       <button
@@ -141,6 +145,7 @@ const grab = (event: PointerEvent, placement: Placement): void => {
         <GripButton :held="{ placement: setUp, isNew: false }" />
       </div>
     </template>
+    <ProposedItem v-for="piece in proposed" :key="piece.spot.key" :piece="piece" :large="isEmpty" />
     <div class="foot">
       <DropSpot class="spot" :spot="{ kind: 'corner', cornerId: corner.id }" :name="corner.name" small />
       <WriteField

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
+import { mdiCreationOutline, mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
 import {
   stretchesOfDay,
   stretchText,
@@ -19,6 +19,7 @@ import PlankSheet from '../../parts/PlankSheet.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { useBook } from '../../state/book.ts';
 import { useHand } from '../../state/plan-hand.ts';
+import { useProposing } from '../../state/proposing.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** One day as a whole: who comes, its book, circle, notes and event; swapping it with another, rescuing it. */
@@ -32,6 +33,7 @@ const emit = defineEmits<{
 const store = useBook();
 const reading = useReading();
 const hand = useHand();
+const proposing = useProposing();
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
 
 const date = computed(() => reading.value.frame.calendar.days[props.number - 1]?.date);
@@ -76,6 +78,10 @@ const loose = computed(() =>
 );
 const clear = (): void =>
   act(loose.value.map(({ id }) => ({ type: 'unit/move', placementId: id, where: { kind: 'reserve' } })));
+function draft(): void {
+  proposing.begin({ parts: ['days'], days: [props.number] });
+  emit('close');
+}
 const reserve = computed(() => reading.value.placements.filter(({ where }) => where.kind === 'reserve'));
 function pull(placement: Placement): void {
   hand.take({ placement, isNew: false });
@@ -155,6 +161,7 @@ function pull(placement: Placement): void {
     </p>
     <template #foot>
       <v-btn class="is-main" @click="emit('close')">Done</v-btn>
+      <v-btn class="is-side" :prepend-icon="mdiCreationOutline" @click="draft">Draft this day</v-btn>
     </template>
   </PlankSheet>
 </template>

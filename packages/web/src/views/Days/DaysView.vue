@@ -16,6 +16,7 @@ import BalanceSheet from '../../parts/BalanceSheet.vue';
 import ClosureSheet from '../../parts/ClosureSheet.vue';
 import DayStrip from '../../parts/DayStrip.vue';
 import EventSheet from '../../parts/EventSheet.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
@@ -105,6 +106,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 
 <template>
   <PageBar title="Days" :hint="hint">
+    <DraftButton />
     <v-btn class="is-side" size="small" :prepend-icon="mdiCalendarPlus" @click="resize(1)">A day more</v-btn>
     <v-btn
       class="is-side"

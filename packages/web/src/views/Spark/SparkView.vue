@@ -3,6 +3,7 @@ import { mdiPlus } from '@mdi/js';
 import { formatDay, type SpecialEvent } from '@kobby/core';
 import { ref } from 'vue';
 import EventSheet from '../../parts/EventSheet.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useReading } from '../../state/unit.ts';
@@ -25,7 +26,7 @@ function eventText(one: SpecialEvent): string {
 </script>
 
 <template>
-  <PageBar title="Spark" hint="what it is about, and when" />
+  <PageBar title="Spark" hint="what it is about, and when"><DraftButton>Draft the unit</DraftButton></PageBar>
   <div class="columns">
     <IdeaCard />
     <div class="stack">

@@ -5,6 +5,7 @@ import {
   thingFrom,
   type Thing,
   type ThemeOffers,
+  type ChangeInput,
   type ToldWord,
 } from '@kobby/core';
 import { generateKeyBetween } from 'fractional-indexing';
@@ -55,6 +56,17 @@ const next = (): Pick<Thing, 'unitId' | 'order'> & { id: Thing['id'] } => ({
 });
 const takeOffered = (one: ToldWord): void =>
   void store.perform([{ type: 'unit/put-thing', thing: thingFrom(one, next()) }]);
+// All that is shown, in one step.
+function takeShown(): void {
+  let last = reading.value.things.at(-1)?.order ?? null;
+  store.perform(
+    shown.value.map((one): ChangeInput => {
+      const order = generateKeyBetween(last, null) as Thing['order'];
+      last = order;
+      return { type: 'unit/put-thing', thing: thingFrom(one, { ...next(), order }) };
+    }),
+  );
+}
 const takeOwn = (thing: Thing): void =>
   void store.perform([{ type: 'unit/put-thing', thing: takenAgain(thing, next()) }]);
 </script>
@@ -97,6 +109,9 @@ const takeOwn = (thing: Thing): void =>
         @click="takeOffered(one)"
       >
         <ThingPicture :name="one.name" :size="20" /> {{ one.name }}
+      </button>
+      <button v-if="shown.length > 1" type="button" class="chip dashed" @click="takeShown">
+        Take these {{ shown.length }}
       </button>
       <button v-if="shown.length < all.length" type="button" class="chip dashed more" @click="isMore = true">
         {{ all.length - shown.length }} more

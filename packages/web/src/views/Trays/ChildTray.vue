@@ -14,10 +14,12 @@ import {
 import { computed } from 'vue';
 import WriteField from '../../parts/WriteField.vue';
 import DropSpot from '../../parts/DropSpot.vue';
+import ProposedItem from '../../parts/ProposedItem.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import VersionChoices from '../../parts/VersionChoices.vue';
 import { useBook } from '../../state/book.ts';
 import { useDesk } from '../../state/desk.ts';
+import { useProposing } from '../../state/proposing.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** What one child gets: in an area, or its bin, its shelf work and what it has not met yet. */
@@ -26,6 +28,8 @@ const emit = defineEmits<{ all: [] }>();
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
+const proposing = useProposing();
+const proposed = computed(() => proposing.inBin(props.row.child.id));
 
 const first = computed(() => props.row.child.name.split(' ')[0]!);
 const pieces = computed(() => (props.area ? props.row.byArea[props.area] : []));
@@ -91,6 +95,7 @@ const ways = (piece: TrayPiece): string[] => {
         </li>
       </ul>
       <p v-else class="soft">Nothing of {{ first }}'s own yet.</p>
+      <ProposedItem v-for="piece in proposed" :key="piece.spot.key" :piece="piece" large />
       <DropSpot :spot="{ kind: 'bin', childId: row.child.id }" :name="`the bin of ${row.child.name}`" />
       <WriteField :spot="{ kind: 'bin', childId: row.child.id }" :name="`the bin of ${row.child.name}`" />
       <v-btn

@@ -4,6 +4,7 @@ import { AREAS, formatDays, isShownOn, listed, type Area } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import BalanceSheet from '../../parts/BalanceSheet.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useReading } from '../../state/unit.ts';
@@ -42,6 +43,7 @@ const pick = (childId: string, of: Area | null): void => void (open.value = { ch
 
 <template>
   <PageBar title="Trays" hint="children down, areas across: how many things fit each of them">
+    <DraftButton v-if="rows.length" :ask="{ parts: ['bins'] }">Draft the bins</DraftButton>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="showsBalance = true"
       >Balance</v-btn
     >

@@ -4,10 +4,12 @@ import { computed, ref } from 'vue';
 import { RouterView, useRouter } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
 import PickSheet from '../../parts/PickSheet.vue';
+import ProposalBand from '../../parts/ProposalBand.vue';
 import PlacementSheet from '../../parts/PlacementSheet.vue';
 import { useBook } from '../../state/book.ts';
 import { provideDesk, type Desk, type PickTarget } from '../../state/desk.ts';
 import { provideHand } from '../../state/plan-hand.ts';
+import { provideProposing } from '../../state/proposing.ts';
 import { provideReading } from '../../state/unit.ts';
 import HandBar from './HandBar.vue';
 import SideColumn, { type SidePage } from './SideColumn.vue';
@@ -34,6 +36,7 @@ const desk: Desk = {
 };
 provideDesk(desk);
 provideHand(reading, desk);
+provideProposing(reading);
 
 const open = computed(() => placementAt(store.book, openId.value));
 const detail = computed(() => {
@@ -59,7 +62,7 @@ function show(finding: Finding): void {
   <div class="desk">
     <InkBand :title="unit.title" :detail="detail" />
     <UnitDrawers :unit-id="unit.id" />
-    <main><RouterView /></main>
+    <main><ProposalBand /><RouterView /></main>
     <SideColumn v-model:page="side" v-model:spot="spot" @show="show" />
     <HandBar />
     <PlacementSheet v-if="open" :placement="open" @close="openId = null" />

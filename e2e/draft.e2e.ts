@@ -1,0 +1,155 @@
+// From two words to a whole unit: what is free is proposed with reasons, exchanged, refused, taken and taken back.
+import type { Browser } from 'puppeteer-core';
+import { afterAll, beforeAll, expect, test } from 'vitest';
+import { LAPTOP, openBrowser, Visitor } from './support/browser.ts';
+import { Hands } from './support/keystroke.ts';
+import { startServer, temporaryFolder, type RunningServer } from './support/server.ts';
+
+const folder = temporaryFolder();
+let server: RunningServer;
+let browser: Browser;
+let closeBrowser: () => Promise<void>;
+let ren: Visitor;
+
+const CHILDREN = [
+  ['Ada Elm', '2026-06-02', true],
+  ['Bo Fern', '2025-05-11', true],
+  ['Cleo Ash', '2024-03-20', false],
+  ['Dov Reed', '2023-08-15', false],
+  ['Emi Sage', '2022-10-01', false],
+  ['Finn Moss', '2021-04-30', false],
+] as const;
+
+beforeAll(async () => {
+  server = await startServer(folder.path, []);
+  ({ browser, close: closeBrowser } = await openBrowser());
+  ren = await Visitor.arrive(browser, LAPTOP);
+  const code = /one-time code: (\S+)/.exec(server.output())![1]!;
+  await ren.go(server.url);
+  await ren.fill('code', code);
+  await ren.fill('homeName', 'Oak Corner');
+  await ren.fill('providerName', 'Ren');
+  await ren.fill('passPhrase', 'four green paper boats');
+  await ren.pressText('Make this home');
+  await ren.sees('No unit yet.');
+  await ren.pressText('Add the children in the house');
+  for (const [name, birth, mouths] of CHILDREN) {
+    await ren.pressText('A child');
+    await ren.fill('name', name);
+    await ren.fill('birth', birth);
+    await ren.press('[aria-label="Morning: every day"]');
+    if (mouths) await ren.press('input[name="mouthsThings"]');
+    await ren.pressText('Keep');
+    await ren.page.waitForFunction(() => !document.querySelector('.sheet-form'));
+    await ren.sees(name);
+  }
+  await ren.pressText('Units');
+});
+
+afterAll(async () => {
+  await closeBrowser?.();
+  await server?.stop();
+  folder.remove();
+});
+
+const page = (name: string): Promise<void> =>
+  ren.press(`::-p-xpath(//nav//a[b[normalize-space(.)="${name}"]])`);
+const proposed = (): Promise<readonly string[]> => ren.textsOf('[data-test^="proposed-"] b');
+const band = (): Promise<string> => ren.textOf('[data-test="proposal"]');
+const settled = (): Promise<unknown> =>
+  ren.page.waitForFunction(
+    () => {
+      const text = document.querySelector('[data-test="proposal"]')?.textContent ?? '';
+      return text.includes('Take it') && !text.includes('better one') && !text.includes('Looking at');
+    },
+    { timeout: 30_000 },
+  );
+
+test('two words and a first day, the things that are offered, and a room that is ready on paper', async () => {
+  const hands = new Hands(ren);
+  await hands.pressText('Start a unit');
+  await hands.fill('title', 'Cranes and Pulleys');
+  await hands.fill('start', '2027-04-12');
+  await hands.pressText('Put it on the shelf');
+  await ren.sees('The shelf');
+  await hands.press('::-p-xpath(//nav//a[b[normalize-space(.)="Spark"]])');
+  await ren.sees('Take these');
+  await hands.pressText('Take these');
+  await ren.find('input[aria-label="Name of the member"]');
+  await hands.pressText('Draft the unit');
+  await settled();
+  expect((await proposed()).length).toBeGreaterThan(30);
+  await hands.pressText('Take it');
+  await ren.kept();
+  expect(await ren.page.$('[data-test="proposal"]')).toBeNull();
+  const empty = await ren.textsOf('.cubby.empty');
+  expect(empty.every((text) => text.includes('Optional'))).toBe(true);
+  console.log(`from two words to a room on paper: ${hands.told()}`);
+  expect(hands.points).toBeLessThanOrEqual(15);
+  expect(hands.seconds).toBeLessThan(60);
+  const stops = await ren.textsOf('[data-test="heads-up"]');
+  expect(stops.filter((text) => text.startsWith('Stop'))).toEqual([]);
+});
+
+test('one step back, and all of it is gone', async () => {
+  await ren.pressText('Undo');
+  await ren.kept();
+  await ren.sees('corners are empty');
+});
+
+test('another one, not this, kept through another character, and one by itself', async () => {
+  await ren.pressText('Draft the rest');
+  await settled();
+  const before = await proposed();
+  await ren.press('[data-test^="proposed-corner"] .another');
+  await settled();
+  const after = await proposed();
+  expect(after.filter((title) => !before.includes(title)).length).toBeLessThan(3);
+  expect(after[0]).not.toBe(before[0]);
+  const kept = after[0]!;
+  await ren.press('[data-test^="proposed-corner"] .open');
+  await ren.sees('Why this');
+  await ren.pressText('Keep it in the draft');
+  await ren.pressText('New to us');
+  await settled();
+  expect((await proposed())[0]).toBe(kept);
+  await ren.press('[data-test^="proposed-corner"] .open');
+  await ren.pressText('Take this one');
+  await ren.kept();
+  await settled();
+  expect(await proposed()).not.toContain(kept);
+  expect((await ren.textsOf('.cubby .set-up b')).map((text) => text.trim())).toEqual([kept]);
+  expect(await band()).toContain('A draft for what is free');
+});
+
+test('what weighs is kept for the home, and the draft follows', async () => {
+  await ren.pressText('What weighs');
+  await ren.sees('What must hold');
+  await ren.page.$eval('#draftOutdoorsPercent', (field) => {
+    (field as HTMLInputElement).value = '400';
+    field.dispatchEvent(new Event('change'));
+  });
+  await ren.sees('counts 4 times as much');
+  await ren.kept();
+  await ren.strike('Escape');
+  await settled();
+});
+
+test('a day by itself, the bins of the children, and what is put away leaves no trace', async () => {
+  await ren.pressText('Away');
+  expect(await proposed()).toEqual([]);
+  await page('Days');
+  await ren.press('[data-test="day-2"] button.name');
+  await ren.pressText('Draft this day');
+  await settled();
+  expect(await ren.textsOf('[data-test="day-2"] [data-test^="proposed-"]')).not.toEqual([]);
+  expect(await ren.textsOf('[data-test="day-3"] [data-test^="proposed-"]')).toEqual([]);
+  await ren.pressText('Away');
+  await page('Trays');
+  await ren.pressText('Draft the bins');
+  await settled();
+  expect(await ren.textsOf('[data-test^="proposed-bin"]')).toHaveLength(1);
+  await ren.pressText('Take it');
+  await ren.kept();
+  expect(ren.errors).toEqual([]);
+});

@@ -53,6 +53,12 @@ for (const [page, ready] of [
   await mara.find(ready);
   await take(mara, page);
 }
+await mara.go(`${server.url}/units/unit-lanterns/corners`);
+await mara.pressText('Draft the rest');
+await mara.page.waitForFunction(() => document.body.innerText.includes('best there can be'));
+await mara.page.waitForFunction(() => !document.body.innerText.includes('looking for a better one'));
+await take(mara, 'draft');
+await mara.pressText('Away');
 await mara.go(`${server.url}/today`);
 for (const child of ['ada', 'juno', 'noor', 'bo']) await mara.press(`[data-test="here-${child}"]`);
 await mara.press('[data-test="block-small-groups"]');
@@ -86,10 +92,6 @@ await take(mara, 'ready');
 await mara.go(`${server.url}/units/unit-kites/circle`);
 await mara.find('main svg text');
 await take(mara, 'circle');
-await mara.go(`${server.url}/house/kept`);
-await mara.pressText('Back up now');
-await mara.sees('You asked for it');
-await take(mara, 'kept');
 await mara.go(`${server.url}/watch/watch-sunflower`);
 await mara.find('main svg text');
 await take(mara, 'watch');

@@ -153,3 +153,62 @@ test('a day by itself, the bins of the children, and what is put away leaves no 
   await ren.kept();
   expect(ren.errors).toEqual([]);
 });
+
+const day = (number: number): Promise<void> =>
+  ren.press(`::-p-xpath(//*[@role="dialog"]//button[starts-with(normalize-space(.), "Day ${number} ")])`);
+const say = (what: string): Promise<void> =>
+  ren.press(`::-p-xpath(//*[@role="dialog"]//button[normalize-space(.)="${what}"])`);
+const found = async (): Promise<string> => {
+  await ren.page.waitForFunction(
+    () => !/Looking/.test(document.querySelector('[data-test="reshuffled"]')?.textContent ?? 'Looking'),
+    { timeout: 30_000 },
+  );
+  return ren.textOf('[data-test="reshuffled"]');
+};
+
+test('a disruption of each kind: the fewest moves, taken, and taken back', async () => {
+  await page('Days');
+  await ren.pressText('Draft the rest');
+  await settled();
+  await ren.pressText('Take it');
+  await ren.kept();
+  const kinds: readonly (readonly [what: string, more: () => Promise<void>])[] = [
+    [
+      'Children are ill',
+      () =>
+        ren
+          .press('::-p-xpath(//*[@role="dialog"]//button[normalize-space(.)="Emi Sage"])')
+          .then(() => day(2)),
+    ],
+    ['Nobody goes out', () => day(1).then(() => day(2))],
+    ['Everyone is tired', () => day(3)],
+    [
+      'Days are lost',
+      () => day(4).then(() => ren.press('::-p-xpath(//*[@role="dialog"]//input[@type="checkbox"])')),
+    ],
+    ['There is a day more', () => Promise.resolve()],
+  ];
+  for (const [what, more] of kinds) {
+    const before = await ren.textsOf('.day .items');
+    await ren.pressText('Another way');
+    await say(what);
+    await more();
+    const told = await found();
+    expect(told, what).toMatch(/the plan holds|The plan holds|No move/);
+    console.log(`${what}: ${told}`);
+    const canTake = await ren.page.$(
+      '::-p-xpath(//*[@role="dialog"]//button[normalize-space(.)="Take it"][not(@disabled)])',
+    );
+    if (!canTake) {
+      await ren.pressText('Leave it as it is');
+      continue;
+    }
+    await canTake.click();
+    await ren.kept();
+    await ren.page.waitForFunction(() => !document.querySelector('[data-test="reshuffled"]'));
+    await ren.pressText('Undo');
+    await ren.kept();
+    expect(await ren.textsOf('.day .items'), what).toEqual(before);
+  }
+  expect(ren.errors).toEqual([]);
+});

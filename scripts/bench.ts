@@ -1,5 +1,5 @@
 // Figures, not assertions: recomputing after an edit, search, five years of history, durable gestures, start of the
-// demo, size of the first load; planning, gathering and the choice of packs, making ready, circles.
+// demo, size of the first load; planning, gathering and the choice of packs, making ready, drafting, circles.
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join, resolve } from 'node:path';
@@ -11,6 +11,7 @@ import { Keeper } from '../packages/server/src/keeper.ts';
 import { loadBook, writeTouched } from '../packages/server/src/store/book-store.ts';
 import { openStorage } from '../packages/server/src/store/database.ts';
 import { benchCircle } from './bench-circle.ts';
+import { benchDraft } from './bench-draft.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchKept } from './bench-kept.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
@@ -143,6 +144,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   gather: benchGather,
   packs: benchPacks,
   ready: benchReady,
+  draft: benchDraft,
   circle: () => benchCircle(demo),
   search: () => benchSearch(demo),
   load: () => benchLoad(demo),

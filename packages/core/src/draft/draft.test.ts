@@ -182,6 +182,21 @@ describe('a draft', () => {
     expect(piece?.reasons[0]).toBe('noor is not left out on Day 2');
   });
 
+  test('every day counts by itself, also where days are alike', () => {
+    const book = small(
+      ...numbered(6, { ...group, versions: [aVersion(48)] }, 'old'),
+      ...numbered(3, { ...few, versions: [aVersion(48)] }, 'older'),
+      ...numbered(3, { ...few, versions: [aVersion(0)] }, 'for-all'),
+    );
+    const { last } = draftOf(book, { parts: ['days'] });
+    const days = last.pieces
+      .filter(({ activityId }) => activityId.startsWith('for-all'))
+      .map(({ spot }) => spot.days[0]);
+    expect(days.toSorted()).toEqual([1, 2, 3]);
+    const fewer = draftOf(book, { parts: ['days'], never: ['for-all-1' as never] }).last;
+    expect(fewer.missed.filter((one) => one.startsWith('noor is not left out'))).toHaveLength(1);
+  });
+
   test('outdoors something stands in for what the weather may stop', () => {
     const book = small(
       yard,

@@ -1,11 +1,12 @@
 import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
+import type { ChangeInput } from '../changes/index.ts';
 import { appraise, type Appraisal, type Bound, type ChoiceProblem, type Picks } from '../choosing/index.ts';
 import { brokenBy, placementsOf, read, type Finding, type Reading } from '../reading/index.ts';
 import { shownIn, themeAbout, titleIn, type UnitId } from '../unit/index.ts';
 import { asksForOne, canBeAbout, inTurn } from './in-turn.ts';
 import { WHOLE_DRAFT, type DraftAsk } from './ask.ts';
+import { afterwards } from './afterwards.ts';
 import { rowOfCut, rowsOf, type Bench, type Cut } from './must-hold.ts';
 import { isAllowed, optionsOf, speaksFor, type DraftOption } from './options.ts';
 import type { ProposedPiece } from './piece.ts';
@@ -13,8 +14,8 @@ import { spotsOf, type DraftSpot } from './spots.ts';
 import { hopesOf } from './would-be-nice.ts';
 import { weightsOf } from './weights.ts';
 
-/** What must not be told of a draft; whatever stops never is. The rest is shown with it, as notes. */
-const MUST_NOT: ReadonlySet<Finding['rule']> = new Set<Finding['rule']>([
+/** What must not be told of what is proposed; whatever stops never is. The rest is shown with it, as notes. */
+export const MUST_NOT: ReadonlySet<Finding['rule']> = new Set<Finding['rule']>([
   ...(['mess', 'too-much', 'adults-short', 'left-out', 'order', 'one-for-two', 'shared-table'] as const),
   ...(['rounds', 'recorded', 'late', 'place-full', 'spoils', 'process', 'bin-crowded', 'bin-path'] as const),
 ]);
@@ -28,7 +29,8 @@ export class Drafting {
   readonly #book: Book;
   readonly #unitId: UnitId;
   readonly #today: PlainDay;
-  readonly #bench: Bench;
+  readonly #bench: Bench<DraftOption>;
+  readonly #spots: readonly DraftSpot[];
   readonly #reading: Reading;
   readonly #cuts: Cut[] = [];
   #made: { readonly character: DraftAsk['character']; readonly problem: ChoiceProblem } | null = null;
@@ -46,7 +48,11 @@ export class Drafting {
     this.#reading = reading;
     const spots = spotsOf(book, reading, ask, today);
     const days = reading.frame.calendar.days.filter(({ date }) => date >= today).map(({ number }) => number);
-    this.#bench = { book, reading, spots, days, options: optionsOf(book, reading, spots, today) };
+    this.#spots = spots;
+    this.#bench = {
+      ...{ book, reading, days, fixed: reading.placements },
+      options: optionsOf(book, reading, spots, today),
+    };
   }
 
   get ask(): DraftAsk {
@@ -60,7 +66,7 @@ export class Drafting {
   }
 
   get spots(): readonly DraftSpot[] {
-    return this.#bench.spots;
+    return this.#spots;
   }
 
   get options(): readonly DraftOption[] {
@@ -69,7 +75,8 @@ export class Drafting {
 
   /** What is asked now as a problem of choices: what was refused, or cut, can be chosen no more. */
   problem(): ChoiceProblem {
-    const { spots, options } = this.#bench;
+    const { options } = this.#bench;
+    const spots = this.#spots;
     const barred = options.flatMap((option, o): Cut[] =>
       isAllowed(option, spots[option.spot]!, this.ask) ? [] : [[o]],
     );
@@ -81,7 +88,8 @@ export class Drafting {
   #whole(): ChoiceProblem {
     const { character } = this.ask;
     if (this.#made?.character === character) return this.#made.problem;
-    const { spots, options, reading } = this.#bench;
+    const { options, reading } = this.#bench;
+    const spots = this.#spots;
     const weights = weightsOf(reading.frame.home, character);
     const problem: ChoiceProblem = {
       spots: spots.length,
@@ -90,7 +98,7 @@ export class Drafting {
         speaks: speaksFor(option, spots[option.spot]!, reading, weights),
       })),
       rows: rowsOf(this.#bench),
-      hopes: hopesOf(this.#bench, weights),
+      hopes: hopesOf(this.#bench, spots, weights),
     };
     this.#made = { character, problem };
     return problem;
@@ -98,7 +106,8 @@ export class Drafting {
 
   /** What was liked stays where it is: picks to begin with, and the places that are held. */
   kept(): { readonly start: Picks; readonly held: ReadonlySet<number> } {
-    const { spots, options } = this.#bench;
+    const { options } = this.#bench;
+    const spots = this.#spots;
     const held = new Set<number>();
     const start = spots.map(({ key }, s): number | null => {
       const kept = this.ask.kept.find((one) => one.spot === key);
@@ -132,7 +141,8 @@ export class Drafting {
 
   /** What picks propose, place by place, in the order of the places; what would stand in for nothing is left out. */
   pieces(picks: Picks): readonly Omit<ProposedPiece, 'reasons'>[] {
-    const { spots, options } = this.#bench;
+    const { options } = this.#bench;
+    const spots = this.#spots;
     const { theme } = this.#reading;
     const about = this.#about(picks);
     const filled = new Set(picks.flatMap((pick, s) => (pick === null ? [] : [spots[s]!.key])));
@@ -150,7 +160,7 @@ export class Drafting {
 
   // Ids for trying only: the number of the place.
   readonly #idOf = (spotKey: string): string =>
-    `drafted-${this.#bench.spots.findIndex(({ key }) => key === spotKey)}`;
+    `drafted-${this.#spots.findIndex(({ key }) => key === spotKey)}`;
 
   /** What the plan tells once picks stand in it and did not tell before. */
   told(picks: Picks): readonly Finding[] {
@@ -169,7 +179,7 @@ export class Drafting {
     for (const finding of this.told(picks)) {
       if (finding.level !== 'stop' && !MUST_NOT.has(finding.rule)) continue;
       const ids = new Set<string>(placementsOf(finding));
-      const { spots } = this.#bench;
+      const spots = this.#spots;
       const cut = picks.filter(
         (pick, s): pick is number => pick !== null && ids.has(this.#idOf(spots[s]!.key)),
       );
@@ -199,14 +209,4 @@ export function placingOf(
     const place = { type: 'unit/place', id, unitId, activityId, where, aboutId } as ChangeInput;
     return leadId === null ? [place] : [place, { type: 'unit/assign', placementId: id, personId: leadId }];
   });
-}
-
-const NOBODY: Actor = { kind: 'person', id: 'draft', name: 'Draft' };
-
-function afterwards(book: Book, changes: readonly ChangeInput[]): Book {
-  if (changes.length === 0) return book;
-  const gesture = gestureSchema.parse({ id: 'tried-draft', at: '2000-01-01T00:00:00.000Z', changes });
-  const { outcome } = applyAsSeen(book, gesture, NOBODY);
-  if (outcome.outcome !== 'kept') throw new Error(`a draft cannot stand: ${JSON.stringify(outcome)}`);
-  return outcome.book;
 }

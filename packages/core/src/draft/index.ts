@@ -5,3 +5,6 @@ export { DRAFT_EFFORT, gapOf, proposals, soundness, type DraftEffort, type Propo
 export type { ProposedPiece } from './piece.ts';
 export type { DraftSpot } from './spots.ts';
 export { CHARACTERS, DRAFT_MUST, DRAFT_TERMS, weightsOf, type Character, type DraftTerm } from './weights.ts';
+export { MOVE_TERMS, NOTHING_HAPPENED, type Disruption } from './disruption.ts';
+export { reshuffle, type PlannedMove, type Reshuffled } from './reshuffle.ts';
+export { afterwards as asIf } from './afterwards.ts';

@@ -5,9 +5,10 @@ import type { Supply } from '../cupboard/index.ts';
 import { valueIn } from '../house/index.ts';
 import { isWorkKnown, sessionsOf, thereOn, usesOf, type Reading } from '../reading/index.ts';
 import { stockOf } from '../reading/stock/ledger.ts';
-import { standsOn } from '../unit/index.ts';
-import type { DraftOption } from './options.ts';
-import type { DraftSpot } from './spots.ts';
+import type { ActivityContent, ActivityId } from '../library/index.ts';
+import { standsOn, type Placement } from '../unit/index.ts';
+import type { Place } from './spots.ts';
+import type { WouldBe } from './would-be.ts';
 
 /** Options that may not all be chosen: the reading found what stops where they stand together. */
 export type Cut = readonly number[];
@@ -19,35 +20,48 @@ export const rowOfCut = (cut: Cut): ChoiceRow => ({
   takes: cut.map((option): Take => [option, 1]),
 });
 
-/** What the rows of a draft are made from. */
-export interface Bench {
+/** Something that may be chosen: what it is, and where it would stand. */
+export interface Candidate {
+  /** What is decided by it: a free place, or something that is placed and may move. By its index. */
+  readonly spot: number;
+  readonly at: Place;
+  readonly id: ActivityId;
+  readonly content: ActivityContent;
+  readonly wouldBe: WouldBe;
+}
+
+/** What the rows and hopes of a choice are made from. */
+export interface Bench<C extends Candidate = Candidate> {
   readonly book: Book;
   readonly reading: Reading;
-  readonly spots: readonly DraftSpot[];
-  readonly options: readonly DraftOption[];
+  /** What stands in the unit whatever is chosen. */
+  readonly fixed: readonly Placement[];
+  readonly options: readonly C[];
   /** The numbered days that are still to come. */
   readonly days: readonly number[];
+  /** Who is away on which of them besides what the house knows, by the ids of people. */
+  readonly absent?: ReadonlyMap<number, ReadonlySet<string>>;
 }
 
-/** What must hold in a draft: nothing twice, mess, adults, one thing in one place, the making before the using, money. */
-export function rowsOf(bench: Bench): readonly ChoiceRow[] {
-  return [
-    ...onceRows(bench),
-    ...messRows(bench),
-    ...adultRows(bench),
-    ...thingRows(bench),
-    ...needRows(bench),
-    ...moneyRows(bench),
-  ].filter(({ takes, room }) => takes.reduce((sum, [, amount]) => sum + Math.max(0, amount), 0) > room);
-}
+/** What must hold in a draft: nothing twice, and the money; and what holds wherever something is put. */
+export const rowsOf = (bench: Bench): readonly ChoiceRow[] =>
+  tight([...onceRows(bench), ...standingRows(bench), ...moneyRows(bench)]);
+
+/** What must hold wherever something stands: mess, adults, one thing in one place, the making before the using. */
+export const standingRows = (bench: Bench): readonly ChoiceRow[] =>
+  tight([...messRows(bench), ...adultRows(bench), ...thingRows(bench), ...needRows(bench)]);
+
+// Those that anything could break.
+const tight = (rows: readonly ChoiceRow[]): readonly ChoiceRow[] =>
+  rows.filter(({ takes, room }) => takes.reduce((sum, [, amount]) => sum + Math.max(0, amount), 0) > room);
 
 // What stands in for something is hardly ever needed: the same may stand in on several days, but not beside itself.
-function onceRows({ options, spots }: Bench): readonly ChoiceRow[] {
-  const same = groupBy([...options.keys()], (o) => options[o]!.suggestion.activity.id);
+function onceRows({ options }: Bench): readonly ChoiceRow[] {
+  const same = groupBy([...options.keys()], (o) => options[o]!.id);
   return [...same.values()].flatMap((those) => {
-    const isTwin = (o: number): boolean => spots[options[o]!.spot]!.kind === 'twin';
+    const isTwin = (o: number): boolean => options[o]!.at.kind === 'twin';
     const planned = those.filter((o) => !isTwin(o)).map((o): Take => [o, 1]);
-    const about = `${options[those[0]!]!.suggestion.activity.content.title}, once`;
+    const about = `${options[those[0]!]!.content.title}, once`;
     const twins = planned.length === 0 ? [] : those.filter(isTwin);
     return [
       { about, room: 1, takes: planned },
@@ -56,10 +70,9 @@ function onceRows({ options, spots }: Bench): readonly ChoiceRow[] {
   });
 }
 
-const onDay = ({ options, spots }: Bench, day: number, takes: (option: DraftOption) => number): Take[] =>
+const onDay = ({ options }: Bench, day: number, takes: (option: Candidate) => number): Take[] =>
   options.flatMap((option, o): Take[] => {
-    const spot = spots[option.spot]!;
-    if (spot.kind === 'twin' || !spot.days.includes(day)) return [];
+    if (option.at.kind === 'twin' || !option.at.days.includes(day)) return [];
     const amount = takes(option);
     return amount === 0 ? [] : [[o, amount]];
   });
@@ -68,36 +81,36 @@ const onDay = ({ options, spots }: Bench, day: number, takes: (option: DraftOpti
 const left = (limit: number, there: number): number => Math.max(0, limit - there);
 
 function messRows(bench: Bench): readonly ChoiceRow[] {
-  const { frame, placements } = bench.reading;
+  const { frame } = bench.reading;
   const limit = valueIn(frame.home, 'messyPerDay');
   return bench.days.map((day) => {
-    const there = placements.filter((one) => standsOn(one, day) && one.content.mess === 'messy').length;
+    const there = bench.fixed.filter((one) => standsOn(one, day) && one.content.mess === 'messy').length;
     return {
       about: `messy things on Day ${day}`,
       room: left(limit, there),
-      takes: onDay(bench, day, ({ suggestion }) => Number(suggestion.activity.content.mess === 'messy')),
+      takes: onDay(bench, day, ({ content }) => Number(content.mess === 'messy')),
     };
   });
 }
 
 // At the beginning of each block of a day: blocks may overlap.
 function adultRows(bench: Bench): readonly ChoiceRow[] {
-  const { frame, placements } = bench.reading;
+  const { frame } = bench.reading;
   if (!isWorkKnown(frame.people)) return [];
-  const tied = bench.options.map(({ suggestion }) => suggestion.activity.content.adult === 'tied');
   return bench.days.flatMap((day) => {
-    const fixed = placements
+    const fixed = bench.fixed
       .filter(({ where, content }) => where.kind === 'day' && where.day === day && content.adult === 'tied')
       .flatMap((one) => sessionsOf(one, frame));
-    const own = bench.options.flatMap(({ spot, wouldBe }, o) => {
-      const { where, kind } = bench.spots[spot]!;
-      if (!tied[o] || kind === 'twin' || where.kind !== 'day' || where.day !== day) return [];
+    const own = bench.options.flatMap(({ at: { where, kind }, content, wouldBe }, o) => {
+      if (content.adult !== 'tied' || kind === 'twin' || where.kind !== 'day' || where.day !== day) return [];
       return sessionsOf(wouldBe.placement, frame).map(({ span }) => ({ o, span }));
     });
     return [...new Set(own.map(({ span }) => span.from))].map((from) => {
       const on = ({ span }: { span: { from: number; to: number } }): boolean =>
         span.from <= from && from < span.to;
-      const { adults } = thereOn(frame, day, { from, to: from + 1 } as never);
+      const adults = thereOn(frame, day, { from, to: from + 1 } as never).adults.filter(
+        ({ id }) => !bench.absent?.get(day)?.has(id),
+      );
       return {
         about: `adults on Day ${day}`,
         room: left(adults.length, fixed.filter(on).length),
@@ -111,12 +124,12 @@ function adultRows(bench: Bench): readonly ChoiceRow[] {
 function thingRows(bench: Bench): readonly ChoiceRow[] {
   const { book, reading, options } = bench;
   const users = new Map<Supply, { readonly o: number; readonly amount: number }[]>();
-  options.forEach(({ wouldBe, spot }, o) => {
-    if (bench.spots[spot]!.kind === 'twin') return;
+  options.forEach(({ wouldBe, at }, o) => {
+    if (at.kind === 'twin') return;
     for (const [supply, amount] of wouldBe.things)
       users.set(supply, [...(users.get(supply) ?? []), { o, amount }]);
   });
-  const fixed = reading.placements.flatMap((one) => usesOf(book, one, reading.frame));
+  const fixed = bench.fixed.flatMap((one) => usesOf(book, one, reading.frame));
   return [...users].flatMap(([supply, all]) => {
     const have = stockOf(supply, book.stockMoves).amount;
     // What is not there even for one is a question of getting it, not of who has it.
@@ -128,7 +141,7 @@ function thingRows(bench: Bench): readonly ChoiceRow[] {
         .filter((use) => use.supply === supply && use.day.number === day)
         .reduce((most, use) => Math.max(most, use.amount), 0);
       const takes = those.flatMap(({ o }): Take[] =>
-        bench.spots[options[o]!.spot]!.days.includes(day) ? [[o, amounts.get(o)!]] : [],
+        options[o]!.at.days.includes(day) ? [[o, amounts.get(o)!]] : [],
       );
       return { about: supply.name, room: left(have, there), takes };
     });
@@ -139,11 +152,11 @@ function thingRows(bench: Bench): readonly ChoiceRow[] {
 
 // What something uses is made before, on an earlier day; what comes after something likewise.
 function needRows(bench: Bench): readonly ChoiceRow[] {
-  const { options, spots, reading } = bench;
-  const firstDay = (option: DraftOption): number => spots[option.spot]!.days[0]!;
+  const { options, fixed } = bench;
+  const firstDay = ({ at }: Candidate): number => at.days[0]!;
   const sameWord = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
   return options.flatMap((option, o) => {
-    const { comesAfter, uses, title } = option.suggestion.activity.content;
+    const { comesAfter, uses, title } = option.content;
     const needs = [
       ...comesAfter.map(({ activityId, leastDays }) => ({
         least: Math.max(1, leastDays),
@@ -156,13 +169,11 @@ function needRows(bench: Bench): readonly ChoiceRow[] {
     ];
     return needs.flatMap(({ least, is }): ChoiceRow[] => {
       const before = firstDay(option) - least;
-      const isThere = reading.placements.some(
-        (one) => is(one.originId, one.content.makes) && standsBefore(one, before),
-      );
+      const isThere = fixed.some((one) => is(one.originId, one.content.makes) && standsBefore(one, before));
       if (isThere) return [];
       const makers = options.flatMap((other, m): Take[] => {
-        const { id, content } = other.suggestion.activity;
-        const fits = spots[other.spot]!.kind !== 'twin' && firstDay(other) <= before && is(id, content.makes);
+        const { id, content, at } = other;
+        const fits = at.kind !== 'twin' && firstDay(other) <= before && is(id, content.makes);
         return fits ? [[m, -1]] : [];
       });
       return [{ about: `what ${title} needs first`, room: 0, takes: [[o, 1], ...makers] }];
@@ -173,7 +184,7 @@ const standsBefore = (placement: Parameters<typeof standsOn>[0], day: number): b
   Array.from({ length: Math.max(0, day) }, (_, i) => i + 1).some((one) => standsOn(placement, one));
 
 // About: packs hold more than the need, and what is needed twice is bought once.
-function moneyRows({ reading, options, spots }: Bench): readonly ChoiceRow[] {
+function moneyRows({ reading, options }: Bench): readonly ChoiceRow[] {
   const { budget } = reading.frame.unit;
   if (budget === null) return [];
   const { paid, toBuy } = reading.cost;
@@ -181,8 +192,8 @@ function moneyRows({ reading, options, spots }: Bench): readonly ChoiceRow[] {
     {
       about: 'the budget of the unit',
       room: left(budget, paid + toBuy),
-      takes: options.flatMap(({ wouldBe, spot }, o): Take[] =>
-        wouldBe.toBuy > 0 && spots[spot]!.kind !== 'twin' ? [[o, wouldBe.toBuy]] : [],
+      takes: options.flatMap(({ wouldBe, at }, o): Take[] =>
+        wouldBe.toBuy > 0 && at.kind !== 'twin' ? [[o, wouldBe.toBuy]] : [],
       ),
     },
   ];

@@ -6,16 +6,14 @@ import type { Reading, Suggestion } from '../reading/index.ts';
 import { areaOf, skillName } from '../skills/index.ts';
 import { asksFirst } from '../unit/index.ts';
 import type { DraftAsk } from './ask.ts';
+import type { Candidate } from './must-hold.ts';
 import type { DraftSpot } from './spots.ts';
 import type { DraftTerm } from './weights.ts';
-import { WouldBes, type WouldBe } from './would-be.ts';
+import { WouldBes } from './would-be.ts';
 
 /** An activity of the library in a free place. */
-export interface DraftOption {
-  /** The place, by its index. */
-  readonly spot: number;
+export interface DraftOption extends Candidate {
   readonly suggestion: Suggestion;
-  readonly wouldBe: WouldBe;
 }
 
 /** For each free place what of the library could come there: what fits somebody, can be filled, and meets nothing that stops. */
@@ -40,7 +38,9 @@ export function optionsOf(
     suggested(spot).flatMap((suggestion): DraftOption[] => {
       if (there.has(suggestion.activity.id)) return [];
       const wouldBe = wouldBes.of(suggestion, spot);
-      return wouldBe === null ? [] : [{ spot: index, suggestion, wouldBe }];
+      if (wouldBe === null) return [];
+      const { id, content } = suggestion.activity;
+      return [{ spot: index, at: spot, id, content, suggestion, wouldBe }];
     }),
   );
 }

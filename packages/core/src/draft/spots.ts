@@ -13,16 +13,20 @@ import {
 import type { Where } from '../unit/index.ts';
 import type { DraftAsk } from './ask.ts';
 
-/** A place of a unit that is still free, and what may come there. */
-export interface DraftSpot {
-  /** The same for the same place as long as it is free: `day:3:table`. */
-  readonly key: string;
+/** Where in a unit something could stand. */
+export interface Place {
   readonly kind: 'corner' | 'together' | 'few' | 'outdoors' | 'twin' | 'bin';
   /** `Blocks`, `Day 3, Table time`. */
   readonly name: string;
   /** Where it stands; what stands in for something stands where that does. */
   readonly where: Exclude<Where, { kind: 'twin' }>;
   readonly days: readonly number[];
+}
+
+/** A place of a unit that is still free, and what may come there. */
+export interface DraftSpot extends Place {
+  /** The same for the same place as long as it is free: `day:3:table`. */
+  readonly key: string;
   /** For what stands in: the key of the place for which it does. */
   readonly of: string | null;
 }
@@ -79,13 +83,19 @@ function cornerSpots(
     }));
 }
 
+/** The blocks of a day into which something of its kind can be put: outdoors what needs to be there, inside what is done there. */
+export function blocksFor(blocks: readonly Block[], isOut: boolean): readonly Block[] {
+  const out = blocks.filter((block) => !block.isCircle && isOutdoors(block));
+  return isOut && out.length > 0 ? out : insideOf(blocks);
+}
+const insideOf = (blocks: readonly Block[]): readonly Block[] =>
+  blocks.filter((block) => !block.isCircle && !isMeal(block) && !isRest(block) && !isOutdoors(block));
+
 /** What a block of the day is used for in a draft: one thing for the whole group, one for a few, one outdoors; the rest stays free. */
 function usedFor(
   blocks: readonly Block[],
 ): readonly (readonly [kind: 'together' | 'few' | 'outdoors', block: Block])[] {
-  const inside = blocks.filter(
-    (block) => !block.isCircle && !isMeal(block) && !isRest(block) && !isOutdoors(block),
-  );
+  const inside = insideOf(blocks);
   const few = inside.find(isForFew) ?? inside[1];
   const together = inside.find((block) => block !== few) ?? few;
   const out = blocks.find((block) => !block.isCircle && isOutdoors(block));

@@ -4,35 +4,36 @@ import type { Hope, Take } from '../choosing/index.ts';
 import type { Child } from '../house/index.ts';
 import { areaOf, AREAS, headingsOfContent, type Area } from '../skills/index.ts';
 import { hoursOf, lensFor, sessionsOf } from '../reading/index.ts';
-import type { Bench } from './must-hold.ts';
-import type { DraftOption } from './options.ts';
+import type { Bench, Candidate } from './must-hold.ts';
+import type { DraftSpot } from './spots.ts';
 import type { DraftTerm } from './weights.ts';
 
 type Weights = Readonly<Record<DraftTerm, number>>;
 
 /** What would be nice in a draft, each hope with what it is about in words that follow "so that". */
-export function hopesOf(bench: Bench, weights: Weights): readonly Hope[] {
+export function hopesOf(bench: Bench, spots: readonly DraftSpot[], weights: Weights): readonly Hope[] {
   return [
     ...childHopes(bench, weights),
     ...headingHopes(bench, weights),
     ...conductHopes(bench, weights),
-    ...twinHopes(bench, weights),
+    ...twinHopes(bench, spots, weights),
     ...lateHopes(bench, weights),
   ].filter(({ points, sums }) => points > 0 && sums.some(({ takes }) => takes.length > 0));
 }
 
-const isOut = ({ spots }: Bench, { spot }: DraftOption): boolean => spots[spot]!.kind !== 'twin';
+const isOut = ({ at }: Candidate): boolean => at.kind !== 'twin';
 
 const first = ({ name }: Child): string => name.split(' ')[0]!;
 
-function childHopes(bench: Bench, weights: Weights): readonly Hope[] {
-  const { reading, options, spots, days } = bench;
-  const { frame, placements } = reading;
-  const fixed = placements.flatMap((one) => sessionsOf(one, frame));
+/** That each child finds something on each day, and over the unit in each area. */
+export function childHopes(bench: Bench, weights: Weights): readonly Hope[] {
+  const { reading, options, days } = bench;
+  const { frame } = reading;
+  const fixed = bench.fixed.flatMap((one) => sessionsOf(one, frame));
   const children = [...new Set(days.flatMap((day) => frame.attendance[day - 1]!.children))];
   const servedBy = new Map(children.map((child) => [child, [] as number[]]));
   options.forEach((option, o) => {
-    if (!isOut(bench, option)) return;
+    if (!isOut(option)) return;
     for (const child of new Set([...option.wouldBe.served.values()].flat())) servedBy.get(child)?.push(o);
   });
   return children.flatMap((child) => {
@@ -44,7 +45,7 @@ function childHopes(bench: Bench, weights: Weights): readonly Hope[] {
       if (!frame.attendance[day - 1]!.children.includes(child)) return [];
       const takes = mine.filter((o) => options[o]!.wouldBe.served.get(day)?.includes(child) ?? false);
       const has = there.filter((session) => session.day.number === day);
-      const planned = takes.filter((o) => spots[options[o]!.spot]!.where.kind !== 'corner');
+      const planned = takes.filter((o) => options[o]!.at.where.kind !== 'corner');
       return [
         {
           ...atLeast('leftOut', weights, 1 - has.length, takes),
@@ -68,6 +69,19 @@ function childHopes(bench: Bench, weights: Weights): readonly Hope[] {
   });
 }
 
+// What an area is for whoever is told about one child.
+const AREA_WORDS: Readonly<Record<Area, string>> = {
+  ...{ language: 'language', print: 'print', number: 'number', world: 'finding out', senses: 'the senses' },
+  ...{
+    hands: 'the hands',
+    body: 'moving',
+    art: 'art',
+    music: 'music',
+    people: 'getting along',
+    self: 'daily life',
+  },
+};
+
 function areaHope(
   child: Child,
   area: Area,
@@ -76,7 +90,7 @@ function areaHope(
   weights: Weights,
 ): Hope | null {
   const { options, reading } = bench;
-  const has = reading.placements.some(
+  const has = bench.fixed.some(
     (one) =>
       one.content.skills.some((skill) => areaOf(skill) === area) &&
       sessionsOf(one, reading.frame).some(({ seats }) =>
@@ -84,10 +98,11 @@ function areaHope(
       ),
   );
   if (has) return null;
-  const takes = mine.filter((o) =>
-    options[o]!.suggestion.activity.content.skills.some((skill) => areaOf(skill) === area),
-  );
-  return { ...atLeast('areas', weights, 1, takes), about: `${first(child)} meets ${area}` };
+  const takes = mine.filter((o) => options[o]!.content.skills.some((skill) => areaOf(skill) === area));
+  return {
+    ...atLeast('areas', weights, 1, takes),
+    about: `${first(child)} has something for ${AREA_WORDS[area]}`,
+  };
 }
 
 const atLeast = (
@@ -116,9 +131,7 @@ function headingHopes(bench: Bench, weights: Weights): readonly Hope[] {
     .rows.filter(({ id, target, total }) => !(id in book.corners) && target > total)
     .map(({ id, name, target, total }) => {
       const takes = [...options.keys()].filter(
-        (o) =>
-          isOut(bench, options[o]!) &&
-          headingsOfContent(lens, options[o]!.suggestion.activity.content, own).includes(id),
+        (o) => isOut(options[o]!) && headingsOfContent(lens, options[o]!.content, own).includes(id),
       );
       return {
         ...atLeast('headings', weights, target - total, takes),
@@ -129,15 +142,15 @@ function headingHopes(bench: Bench, weights: Weights): readonly Hope[] {
 
 // How a day goes: not two lively things, not two of a kind.
 function conductHopes(bench: Bench, weights: Weights): readonly Hope[] {
-  const { options, spots, reading, days } = bench;
+  const { options, fixed, days } = bench;
   return days.flatMap((day) => {
     const own = [...options.keys()].filter((o) => {
-      const { where, kind } = spots[options[o]!.spot]!;
+      const { where, kind } = options[o]!.at;
       return kind !== 'twin' && where.kind === 'day' && where.day === day;
     });
-    const there = reading.placements.filter(({ where }) => where.kind === 'day' && where.day === day);
-    const content = (o: number) => options[o]!.suggestion.activity.content;
-    const inside = own.filter((o) => spots[options[o]!.spot]!.kind !== 'outdoors');
+    const there = fixed.filter(({ where }) => where.kind === 'day' && where.day === day);
+    const content = (o: number) => options[o]!.content;
+    const inside = own.filter((o) => options[o]!.at.kind !== 'outdoors');
     const lively = there.filter(
       (one) => one.content.energy === 'lively' && one.content.place !== 'outdoors',
     ).length;
@@ -166,12 +179,12 @@ function conductHopes(bench: Bench, weights: Weights): readonly Hope[] {
 }
 
 // Outdoors something stands in for what the weather may stop.
-function twinHopes({ options, spots }: Bench, weights: Weights): readonly Hope[] {
+function twinHopes({ options }: Bench, spots: readonly DraftSpot[], weights: Weights): readonly Hope[] {
   return spots.flatMap((spot, s): Hope[] => {
     if (spot.kind !== 'outdoors') return [];
     const twin = spots.findIndex(({ of }) => of === spot.key);
     const takes = options.flatMap((option, o): Take[] => {
-      const { place, weather } = option.suggestion.activity.content;
+      const { place, weather } = option.content;
       if (option.spot === twin) return [[o, -1]];
       return option.spot === s && (place === 'outdoors' || weather !== 'any') ? [[o, 1]] : [];
     });
@@ -186,7 +199,7 @@ function twinHopes({ options, spots }: Bench, weights: Weights): readonly Hope[]
 }
 
 // Minutes of making ready up to each moment by which something has to be over, against the times of the home up to it.
-function lateHopes({ options, spots, reading }: Bench, weights: Weights): readonly Hope[] {
+function lateHopes({ options, reading }: Bench, weights: Weights): readonly Hope[] {
   const { frame, ready } = reading;
   const slots = ready.loads
     .filter(({ slot }) => slot.minutes !== null && (slot.kind === 'slot' || slot.kind === 'extra'))
@@ -194,8 +207,8 @@ function lateHopes({ options, spots, reading }: Bench, weights: Weights): readon
     .toSorted((a, b) => a.to - b.to);
   if (slots.length === 0) return [];
   const opens = hoursOf(frame.home).from;
-  const due = options.flatMap(({ spot, wouldBe }, o) => {
-    const { date } = frame.calendar.days[spots[spot]!.days[0]! - 1]!;
+  const due = options.flatMap(({ at, wouldBe }, o) => {
+    const { date } = frame.calendar.days[at.days[0]! - 1]!;
     const used = momentOf(date, wouldBe.usedFrom ?? opens, frame.home.zone);
     return wouldBe.prep.map(({ minutes, waitMinutes }) => ({
       o,

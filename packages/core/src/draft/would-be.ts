@@ -17,7 +17,7 @@ import {
 import { stockOf } from '../reading/stock/ledger.ts';
 import { placementOf, type PlacedCopy, type Placement, type Where } from '../unit/index.ts';
 import type { Book } from '../book/index.ts';
-import type { DraftSpot } from './spots.ts';
+import type { DraftSpot, Place } from './spots.ts';
 
 /** What would become of an activity in a place, as the reading tells it. */
 export interface WouldBe {
@@ -70,11 +70,21 @@ export class WouldBes {
   /** What would become of it; null where something speaks against it that stops. */
   of({ activity }: Suggestion, spot: DraftSpot): WouldBe | null {
     const key = `${activity.id}|${this.#sameAs(spot)}`;
+    return this.#remembered(key, spot, () => this.#look(activity, spot));
+  }
+
+  // What is known of a day holds for one that is alike, with its own number.
+  #remembered(
+    key: string,
+    { where, days }: Pick<Place, 'where' | 'days'>,
+    look: () => WouldBe | null,
+  ): WouldBe | null {
     const known = this.#known.get(key);
-    if (known !== undefined) return known;
-    const made = this.#look(activity, spot);
-    this.#known.set(key, made);
-    return made;
+    const found = known === undefined ? look() : known;
+    if (known === undefined) this.#known.set(key, found);
+    if (found === null || known === undefined || where.kind !== 'day') return found;
+    const [children] = [...found.served.values()];
+    return { ...found, served: new Map([[days[0]!, children ?? []]]) };
   }
 
   // As it reads in this unit, standing somewhere.
@@ -100,7 +110,7 @@ export class WouldBes {
   }
 
   // Days on which the same children and adults are there at the same hour are alike.
-  #sameAs({ where, key, kind }: DraftSpot): string {
+  #sameAs({ where, key, kind }: Pick<DraftSpot, 'where' | 'key' | 'kind'>): string {
     if (where.kind !== 'day') return key;
     const { frame } = this.#reading;
     const block = frame.home.blocks.find(({ id }) => id === where.blockId)!;
@@ -109,11 +119,31 @@ export class WouldBes {
     return `${kind === 'twin' ? 'twin' : 'day'}:${where.blockId}:${who}`;
   }
 
+  /** The same of something that is placed, somewhere else. */
+  ofPlaced(placement: Placement, place: Place): WouldBe | null {
+    const key = `${placement.id}|${this.#sameAs({ ...place, key: place.name })}`;
+    return this.#remembered(key, place, () => {
+      const there = { ...placement, where: place.where };
+      return this.stops(there).length === 0
+        ? { placement: there, lead: null, ...this.#facts(there) }
+        : this.led({ ...there, leadId: null });
+    });
+  }
+
+  /** What is known of something as it stands, whatever stops it: somebody keeps it so. */
+  asItIs(placement: Placement): WouldBe {
+    return { placement, lead: null, ...this.#facts(placement) };
+  }
+
   #look(activity: Suggestion['activity'], spot: DraftSpot): WouldBe | null {
+    return this.led(this.#placed(activity, spot.where, null));
+  }
+
+  /** What would become of a placement where it says that it stands, with somebody who stays where it takes one; null where it stops. */
+  led(alone: Placement): WouldBe | null {
     const { people } = this.#reading.frame;
-    const alone = this.#placed(activity, spot.where, null);
     let [placement, lead] = [alone, null as Person | null];
-    const stops = this.#stops(alone);
+    const stops = this.stops(alone);
     if (stops.length > 0) {
       if (stops.some((finding) => finding.lead === undefined)) return null;
       const there = sessionsOf(alone, this.#reading.frame);
@@ -121,7 +151,7 @@ export class WouldBes {
         people.find(
           (person) =>
             there.every(({ adults }) => adults.some(({ id }) => id === person.id)) &&
-            this.#stops({ ...alone, leadId: person.id }).length === 0,
+            this.stops({ ...alone, leadId: person.id }).length === 0,
         ) ?? null;
       if (lead === null) return null;
       placement = { ...alone, leadId: lead.id };
@@ -129,7 +159,8 @@ export class WouldBes {
     return { placement, lead, ...this.#facts(placement) };
   }
 
-  #stops(placement: Placement): readonly Finding[] {
+  /** What the rules about one thing would say that stops. */
+  stops(placement: Placement): readonly Finding[] {
     const only = [placement];
     const asked = {
       ...this.#asked,

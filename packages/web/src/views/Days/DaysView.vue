@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { mdiTable, mdiCalendarPlus, mdiCalendarRemove, mdiMinus, mdiPlus, mdiScaleBalance } from '@mdi/js';
+import {
+  mdiTable,
+  mdiCalendarPlus,
+  mdiCalendarRemove,
+  mdiMinus,
+  mdiPlus,
+  mdiScaleBalance,
+  mdiShuffleVariant,
+} from '@mdi/js';
 import {
   isOfOneDay,
   brokenBy,
@@ -25,13 +33,14 @@ import { useReading } from '../../state/unit.ts';
 import DaySheet from './DaySheet.vue';
 import LineSheet from './LineSheet.vue';
 import PacketSheet from './PacketSheet.vue';
+import ReshuffleSheet from './ReshuffleSheet.vue';
 
 /** The numbered days: what is done with everyone and what with a few, each in a block of the day. */
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const hand = useHand();
-const sheet = ref<'balance' | 'closure' | 'packet' | null>(null);
+const sheet = ref<'balance' | 'closure' | 'packet' | 'reshuffle' | null>(null);
 const openDay = ref<number | null>(null);
 const line = ref<{
   readonly id: DayLine['id'] | null;
@@ -107,6 +116,15 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 <template>
   <PageBar title="Days" :hint="hint">
     <DraftButton />
+    <v-btn
+      class="is-side"
+      size="small"
+      :prepend-icon="mdiShuffleVariant"
+      :disabled="reading.frame.calendar.days.length === 0"
+      @click="sheet = 'reshuffle'"
+    >
+      Another way
+    </v-btn>
     <v-btn class="is-side" size="small" :prepend-icon="mdiCalendarPlus" @click="resize(1)">A day more</v-btn>
     <v-btn
       class="is-side"
@@ -172,6 +190,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     </div>
   </section>
   <BalanceSheet v-if="sheet === 'balance'" @close="sheet = null" />
+  <ReshuffleSheet v-if="sheet === 'reshuffle'" @close="sheet = null" />
   <PacketSheet v-if="sheet === 'packet'" @close="sheet = null" />
   <ClosureSheet v-if="sheet === 'closure'" @close="closed" />
   <DaySheet

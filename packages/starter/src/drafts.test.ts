@@ -1,4 +1,13 @@
-import { Drafting, gapOf, placingOf, proposals, read, type Book, type Proposal } from '@kobby/core';
+import {
+  circleChanges,
+  Drafting,
+  gapOf,
+  placingOf,
+  proposals,
+  read,
+  type Book,
+  type Proposal,
+} from '@kobby/core';
 import { describe, expect, test } from 'vitest';
 import { cases } from '../../core/src/testing/cases.ts';
 import { after } from '../../core/src/testing/home.ts';
@@ -49,6 +58,11 @@ describe('drafts of made-up homes', () => {
     const then = after(demo, ...placingOf(proposal.pieces, unitId, (key) => `p-${key.replaceAll(':', '-')}`));
     const own = Object.values(demo.placements).filter((one) => one.unitId === unitId);
     for (const one of own) expect(then.placements[one.id]).toBe(one);
+    expect(proposal.circles.map(({ day }) => day)).toEqual([null, 1, 2, 3, 4, 5, 6, 7, 8, 9, 10]);
+    let count = 0;
+    const sung = after(then, ...circleChanges(proposal.circles, () => `drafted-${(count += 1)}`));
+    const told = read(sung, unitId, '2027-03-11' as never).headsUps;
+    expect(told.filter(({ level, rule }) => level === 'stop' || rule === 'circle-drags')).toEqual([]);
     const about = Object.values(then.placements).filter(
       (one) => one.unitId === unitId && one.aboutId !== null,
     );

@@ -6,6 +6,7 @@ import type { Character } from './weights.ts';
 export const DRAFT_PARTS = {
   corners: 'the corners',
   days: 'the days',
+  circles: 'the circles',
   bins: "the children's bins",
 } as const;
 export type DraftPart = keyof typeof DRAFT_PARTS;
@@ -36,7 +37,7 @@ export interface DraftAsk {
 
 /** Everything, as the home weighs it. */
 export const WHOLE_DRAFT: DraftAsk = {
-  parts: ['corners', 'days'],
+  parts: ['corners', 'days', 'circles'],
   days: null,
   cornerId: null,
   childId: null,

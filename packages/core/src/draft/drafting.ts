@@ -9,6 +9,7 @@ import { WHOLE_DRAFT, type DraftAsk } from './ask.ts';
 import { afterwards } from './afterwards.ts';
 import { rowOfCut, rowsOf, type Bench, type Cut } from './must-hold.ts';
 import { isAllowed, optionsOf, speaksFor, type DraftOption } from './options.ts';
+import { draftCircles, type DraftedCircle } from './circles.ts';
 import type { ProposedPiece } from './piece.ts';
 import { spotsOf, type DraftSpot } from './spots.ts';
 import { hopesOf } from './would-be-nice.ts';
@@ -35,6 +36,7 @@ export class Drafting {
   readonly #cuts: Cut[] = [];
   #made: { readonly character: DraftAsk['character']; readonly problem: ChoiceProblem } | null = null;
   #ask: DraftAsk;
+  #circles: readonly DraftedCircle[] | null = null;
   /** What no plan of this character can be above, once it was worked out. */
   bound: Bound | null = null;
 
@@ -63,6 +65,13 @@ export class Drafting {
   set ask(ask: DraftAsk) {
     if (ask.character !== this.#ask.character) this.bound = null;
     this.#ask = ask;
+  }
+
+  /** The circles that are proposed for days without one; the same whatever else is chosen. */
+  circles(): readonly DraftedCircle[] {
+    if (!this.#ask.parts.includes('circles')) return [];
+    this.#circles ??= draftCircles(this.#book, this.#unitId, this.#today, this.#ask.days);
+    return this.#circles;
   }
 
   get spots(): readonly DraftSpot[] {

@@ -1,5 +1,6 @@
 /** Draft: a whole plan for what is still free of a unit, proposed with reasons; nothing is placed by it. */
 export { DRAFT_PARTS, WHOLE_DRAFT, type DraftAsk, type DraftedAt, type DraftPart } from './ask.ts';
+export { circleChanges, type DraftedCircle } from './circles.ts';
 export { Drafting, placingOf } from './drafting.ts';
 export { DRAFT_EFFORT, gapOf, proposals, soundness, type DraftEffort, type Proposal } from './proposal.ts';
 export type { ProposedPiece } from './piece.ts';

@@ -30,7 +30,10 @@ export function optionsOf(
     const { where, kind } = spot;
     const id = where.kind === 'corner' ? where.cornerId : where.kind === 'bin' ? where.childId : kind;
     const found =
-      known.get(id) ?? suggestedFor(book, reading, spot).filter((one) => isProposed(one, reading));
+      known.get(id) ??
+      suggestedFor(book, reading, spot)
+        .filter((one) => isProposed(one, reading))
+        .slice(0, MOST_LOOKED_AT);
     known.set(id, found);
     return found;
   };
@@ -44,6 +47,9 @@ export function optionsOf(
     }),
   );
 }
+
+/** Of a large library the best for each place are looked at: more would not be chosen, and each is asked of every rule. */
+const MOST_LOOKED_AT = 90;
 
 // What belongs to another theme, or would stand there with a gap, is not proposed: it can be looked for.
 const isProposed = ({ belongs, lacksRole, fits, activity }: Suggestion, { theme }: Reading): boolean =>

@@ -8,6 +8,7 @@ import {
 } from '../choosing/index.ts';
 import { groupBy } from '../book/index.ts';
 import type { Finding } from '../reading/index.ts';
+import type { DraftedCircle } from './circles.ts';
 import type { Drafting } from './drafting.ts';
 import { tellingOf } from './options.ts';
 import type { ProposedPiece } from './piece.ts';
@@ -18,6 +19,8 @@ import { DRAFT_TERMS, type DraftTerm } from './weights.ts';
 /** A plan as it is proposed: nothing of it stands in the unit yet. */
 export interface Proposal {
   readonly pieces: readonly ProposedPiece[];
+  /** Circles for the days that have none; they come with the second proposal. */
+  readonly circles: readonly DraftedCircle[];
   /** Places for which there is nothing that can stand there. */
   readonly empty: readonly DraftSpot[];
   /** What it is worth, in the points of {@link DRAFT_TERMS}, term by term. */
@@ -56,13 +59,15 @@ export function* proposals(
 ): Generator<Proposal> {
   const open = drafting.spots.length - drafting.kept().held.size;
   const quick = settle(drafting, null, effort.first * open, effort.seed);
-  yield proposalOf(drafting, quick);
+  yield proposalOf(drafting, quick, open <= FEW ? drafting.circles() : []);
   if (open <= FEW) return;
+  const circles = drafting.circles();
+  if (circles.length > 0) yield proposalOf(drafting, quick, circles);
   if (solver && !drafting.bound) {
     drafting.bound = boundOf(drafting.problem(), solver);
-    if (drafting.bound) yield proposalOf(drafting, quick);
+    if (drafting.bound) yield proposalOf(drafting, quick, circles);
   }
-  yield proposalOf(drafting, settle(drafting, quick, effort.last * open, effort.seed + 1));
+  yield proposalOf(drafting, settle(drafting, quick, effort.last * open, effort.seed + 1), circles);
 }
 /** So many places are filled at once as well as they can be. */
 const FEW = 2;
@@ -124,12 +129,13 @@ export function gapOf({ value, bound }: Pick<Proposal, 'value' | 'bound'>): numb
 
 const MOST_REASONS = 3;
 
-function proposalOf(drafting: Drafting, picks: Picks): Proposal {
+function proposalOf(drafting: Drafting, picks: Picks, circles: readonly DraftedCircle[]): Proposal {
   const { spots, options } = drafting;
   const problem = drafting.problem();
   const { value, terms, missed } = appraise(problem, picks);
   const bySpot = groupBy(options, ({ spot }) => spot);
   return {
+    circles,
     pieces: drafting.pieces(picks).map((piece): ProposedPiece => {
       const s = spots.indexOf(piece.spot);
       const pick = picks[s]!;

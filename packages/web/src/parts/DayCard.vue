@@ -41,6 +41,8 @@ const proposing = useProposing();
 // What stands in for something is told with that.
 const proposed = computed(() => proposing.onDay(props.number).filter(({ spot }) => spot.of === null));
 
+const circle = computed(() => proposing.circleOn(props.number));
+
 const LINE_GLYPHS: Readonly<Record<LineKind, string>> = {
   'read-aloud': mdiBookOpenPageVariantOutline,
   circle: mdiAccountGroupOutline,
@@ -134,6 +136,21 @@ function textOf(line: DayLine): string {
     <ul class="items">
       <li v-for="item in day.items" :key="item.id"><PlacedItem :placement="item" :tall="tall" /></li>
       <li v-for="piece in proposed" :key="piece.spot.key"><ProposedItem :piece="piece" :brief="!tall" /></li>
+      <li v-if="circle.length" class="line circle" data-test="proposed-circle">
+        <v-icon :icon="LINE_GLYPHS.circle" size="14" aria-hidden="true" />
+        <template v-if="tall">
+          <span class="sr-only">Proposed: </span>{{ circle.join(' · ') }}
+          <button
+            type="button"
+            class="link"
+            :aria-label="`No circle for Day ${number}`"
+            @click="proposing.leaveCircle(number)"
+          >
+            not this
+          </button>
+        </template>
+        <template v-else>circle, {{ circle.length }} pieces</template>
+      </li>
       <template v-if="tall">
         <li v-for="line in day.lines" :key="line.id" class="line">
           <v-icon :icon="LINE_GLYPHS[line.kind]" size="14" aria-hidden="true" /> {{ textOf(line) }}
@@ -246,6 +263,20 @@ button.event {
   font-size: 12px;
   line-height: 1.25;
 }
+.circle {
+  border-left: 3px dashed var(--plum);
+}
+.link {
+  min-width: 24px;
+  min-height: 24px;
+  padding: 0 var(--gap-1);
+  background: none;
+  border: 0;
+  color: var(--plum);
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
 .adds {
   display: flex;
   gap: var(--gap-2);
@@ -263,7 +294,21 @@ button.event {
 .add:hover {
   background: var(--well);
 }
-.tall .adds {
+.tall .circle {
+  border-left: 3px dashed var(--plum);
+}
+.link {
+  min-width: 24px;
+  min-height: 24px;
+  padding: 0 var(--gap-1);
+  background: none;
+  border: 0;
+  color: var(--plum);
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+.adds {
   margin-top: auto;
 }
 .day:not(.tall) > .who {

@@ -6,7 +6,7 @@ import { useProposing } from '../state/proposing.ts';
 import { useReading } from '../state/unit.ts';
 
 /** Asks for a draft of what is free, and goes to where it is shown. */
-const props = defineProps<{ ask?: Partial<DraftAsk> }>();
+const props = defineProps<{ ask?: Partial<DraftAsk>; shown?: 'corners' | 'days' }>();
 
 const reading = useReading();
 const proposing = useProposing();
@@ -16,7 +16,8 @@ const SHOWN = new Set(['corners', 'days', 'trays']);
 function draft(): void {
   proposing.begin(props.ask ?? {});
   const { id: unitId } = reading.value.frame.unit;
-  if (!SHOWN.has(String(route.name))) void router.push({ name: 'corners', params: { unitId } });
+  if (!SHOWN.has(String(route.name)))
+    void router.push({ name: props.shown ?? 'corners', params: { unitId } });
 }
 </script>
 

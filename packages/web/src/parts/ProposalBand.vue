@@ -15,7 +15,14 @@ const isTelling = ref(false);
 
 const characters = Object.entries(CHARACTERS) as [Character, (typeof CHARACTERS)[Character]][];
 const proposal = computed(() => proposing.proposal.value);
-const count = computed(() => proposal.value?.pieces.filter(({ spot }) => spot.of === null).length ?? 0);
+const pieces = computed(() => proposal.value?.pieces.filter(({ spot }) => spot.of === null).length ?? 0);
+const circles = computed(() => proposal.value?.circles.filter(({ day }) => day !== null).length ?? 0);
+const count = computed(() => pieces.value + circles.value);
+const counted = computed(() =>
+  [pieces.value > 0 ? `${pieces.value} things` : '', circles.value > 0 ? `${circles.value} circles` : '']
+    .filter(Boolean)
+    .join(', '),
+);
 const state = computed(() => {
   if (!proposal.value) return 'Looking at what is free, and at what fits …';
   if (count.value === 0) return 'Nothing is free that could be filled.';
@@ -34,7 +41,7 @@ const told = computed(() => proposal.value?.told.filter(({ kept }) => !kept) ?? 
     data-test="proposal"
   >
     <div class="what" role="status">
-      <h2>A draft for what is free{{ count ? `: ${count} things` : '' }}</h2>
+      <h2>A draft for what is free{{ count ? `: ${counted}` : '' }}</h2>
       <p v-if="proposing.trouble.value" class="soft">
         It could not be worked out: {{ proposing.trouble.value }}. Nothing has changed.
       </p>

@@ -1,9 +1,11 @@
 import {
+  circleChanges,
   placingOf,
   WHOLE_DRAFT,
   type Character,
   type DraftAsk,
   type DraftedAt,
+  type DraftedCircle,
   type Proposal,
   type ProposedPiece,
   type Reading,
@@ -40,6 +42,10 @@ export interface Proposing {
   inCorner(cornerId: string): readonly ProposedPiece[];
   onDay(day: number): readonly ProposedPiece[];
   inBin(childId: string): readonly ProposedPiece[];
+  /** Titles of what a day's circle would be made of, as far as it is proposed. */
+  circleOn(day: number): readonly string[];
+  /** No circle is proposed for a day. */
+  leaveCircle(day: number): void;
 }
 
 const [provideIt, useIt] = createContext<Proposing>('proposing', 'the unit page (views/Unit)');
@@ -88,6 +94,15 @@ class Drafter {
   }
 }
 
+const titlesOn = (circles: readonly DraftedCircle[], day: number): readonly string[] => {
+  if (!circles.some((one) => one.day === day)) return [];
+  return circles
+    .filter((one) => one.day === null || one.day === day)
+    .flatMap(({ pieces }) => pieces)
+    .toSorted((a, b) => (a.change.piece.order < b.change.piece.order ? -1 : 1))
+    .map(({ title }) => title);
+};
+
 const placesOf = (
   pieces: ComputedRef<readonly ProposedPiece[]>,
 ): Pick<Proposing, 'inCorner' | 'onDay' | 'inBin'> => ({
@@ -134,6 +149,10 @@ export function provideProposing(reading: ComputedRef<Reading>): Proposing {
   const { proposal, ask, trouble, stop } = orders;
   const kept = shallowRef<readonly DraftedAt[]>([]);
   const pieces = computed(() => proposal.value?.pieces ?? []);
+  const left = shallowRef<readonly number[]>([]);
+  const circles = computed(() =>
+    (proposal.value?.circles ?? []).filter(({ day }) => day === null || !left.value.includes(day)),
+  );
   const restOf = (piece: ProposedPiece): DraftedAt[] => pieces.value.filter((one) => one !== piece).map(atOf);
 
   // What stands in the unit, or who is there, is another: what is still free of the proposal is offered anew.
@@ -149,7 +168,7 @@ export function provideProposing(reading: ComputedRef<Reading>): Proposing {
     ...orders,
     away,
     begin: (wanted) => {
-      kept.value = [];
+      [kept.value, left.value] = [[], []];
       order({ ...WHOLE_DRAFT, character: ask.value.character, ...wanted });
     },
     lean: (character) => order({ ...ask.value, character, kept: kept.value }),
@@ -168,10 +187,14 @@ export function provideProposing(reading: ComputedRef<Reading>): Proposing {
       const chosen = pieces.value.filter(({ spot }) => keys.has(spot.key) || keys.has(spot.of ?? ''));
       const ids = new Map(chosen.map(({ spot }) => [spot.key, `put-${newId()}`]));
       const whole = chosen.length === pieces.value.length;
-      store.perform(placingOf(chosen, reading.value.frame.unit.id, (key) => ids.get(key)!));
+      const placing = placingOf(chosen, reading.value.frame.unit.id, (key) => ids.get(key)!);
+      const circling = whole ? circleChanges(circles.value, newId) : [];
+      if (placing.length + circling.length > 0) store.perform([...placing, ...circling]);
       if (whole) away();
     },
     ...placesOf(pieces),
+    circleOn: (day) => titlesOn(circles.value, day),
+    leaveCircle: (day) => (left.value = [...left.value, day]),
   };
   return provideIt(proposing);
 }

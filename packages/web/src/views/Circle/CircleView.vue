@@ -3,6 +3,7 @@ import { fillerOf, lineHoldsOn, addPiece, formatDay, aboutSeconds, placeFor } fr
 import { computed, defineAsyncComponent, watch } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import HandTrail from '../../parts/HandTrail.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import PageBar from '../../parts/PageBar.vue';
 import { newId } from '../../state/api.ts';
 import { useReading } from '../../state/unit.ts';
@@ -73,6 +74,9 @@ const params = computed(() => ({
 
 <template>
   <PageBar title="Circle" :hint="hint">
+    <DraftButton v-if="run && run.parts.length === 0" :ask="{ parts: ['circles'] }" shown="days">
+      Draft the circles
+    </DraftButton>
     <template v-if="run && run.parts.length">
       <v-btn class="is-side" :to="{ name: 'circle-card', params }">Circle card</v-btn>
       <v-btn class="is-side" :to="{ name: 'circle-songs', params }">Songs, large</v-btn>

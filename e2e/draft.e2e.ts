@@ -91,6 +91,38 @@ test('two words and a first day, the things that are offered, and a room that is
   expect(stops.filter((text) => text.startsWith('Stop'))).toEqual([]);
 });
 
+test('ten changes of mind, and on to handing over', async () => {
+  await ren.pressText('Undo');
+  await ren.kept();
+  const hands = new Hands(ren);
+  await hands.pressText('Draft the rest');
+  await settled();
+  for (let i = 1; i <= 5; i += 1) {
+    await hands.press(
+      `::-p-xpath((//*[starts-with(@data-test, "proposed-corner")]//button[normalize-space(.)="another"])[${i}])`,
+    );
+    await settled();
+  }
+  for (let i = 1; i <= 3; i += 1) {
+    await hands.press('[data-test^="proposed-day"] .open');
+    await hands.pressText('Not this');
+    await settled();
+  }
+  await hands.press('[data-test^="proposed-corner"] .open');
+  await hands.pressText('Keep it in the draft');
+  await hands.pressText('Calm');
+  await settled();
+  await hands.pressText('Take it');
+  await ren.kept();
+  for (const name of ['Gather', 'Make ready', 'Hand over'])
+    await hands.press(`::-p-xpath(//nav//a[b[normalize-space(.)="${name}"]])`);
+  await ren.sees('Hand over');
+  console.log(`ten changes of mind, from the draft to handing over: ${hands.told()}`);
+  // Eight for the draft before.
+  expect(hands.points + 8).toBeLessThanOrEqual(60);
+  await page('Corners');
+});
+
 test('one step back, and all of it is gone', async () => {
   await ren.pressText('Undo');
   await ren.kept();
@@ -158,6 +190,13 @@ const day = (number: number): Promise<void> =>
   ren.press(`::-p-xpath(//*[@role="dialog"]//button[starts-with(normalize-space(.), "Day ${number} ")])`);
 const say = (what: string): Promise<void> =>
   ren.press(`::-p-xpath(//*[@role="dialog"]//button[normalize-space(.)="${what}"])`);
+/** The first that is anything. */
+const chooseFirst = async (name: string): Promise<void> => {
+  const ids = await ren.page.$$eval(`select[name="${name}"] option`, (all) =>
+    all.map((one) => (one as HTMLOptionElement).value),
+  );
+  await ren.page.select(`select[name="${name}"]`, ids[1] ?? '');
+};
 const found = async (): Promise<string> => {
   await ren.page.waitForFunction(
     () => !/Looking/.test(document.querySelector('[data-test="reshuffled"]')?.textContent ?? 'Looking'),
@@ -187,6 +226,8 @@ test('a disruption of each kind: the fewest moves, taken, and taken back', async
       () => day(4).then(() => ren.press('::-p-xpath(//*[@role="dialog"]//input[@type="checkbox"])')),
     ],
     ['There is a day more', () => Promise.resolve()],
+    ['Somebody is away', () => chooseFirst('person').then(() => day(2))],
+    ['Something is not there', () => chooseFirst('supply')],
   ];
   for (const [what, more] of kinds) {
     const before = await ren.textsOf('.day .items');
@@ -211,4 +252,18 @@ test('a disruption of each kind: the fewest moves, taken, and taken back', async
     expect(await ren.textsOf('.day .items'), what).toEqual(before);
   }
   expect(ren.errors).toEqual([]);
+});
+
+test('where no worker begins it is said, and nothing changes', async () => {
+  await ren.page.evaluate(() => {
+    window.Worker = class {
+      constructor() {
+        throw new Error('no worker here');
+      }
+    } as never;
+  });
+  await page('Corners');
+  await ren.pressText('Draft the rest');
+  await ren.sees('It could not be worked out');
+  await ren.sees('Nothing has changed');
 });

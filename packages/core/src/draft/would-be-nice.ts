@@ -180,7 +180,7 @@ function conductHopes(bench: Bench, weights: Weights): readonly Hope[] {
 
 // Outdoors something stands in for what the weather may stop.
 function twinHopes({ options }: Bench, spots: readonly DraftSpot[], weights: Weights): readonly Hope[] {
-  return spots.flatMap((spot, s): Hope[] => {
+  const ways = spots.flatMap((spot, s): Hope[] => {
     if (spot.kind !== 'outdoors') return [];
     const twin = spots.findIndex(({ of }) => of === spot.key);
     const takes = options.flatMap((option, o): Take[] => {
@@ -196,7 +196,19 @@ function twinHopes({ options }: Bench, spots: readonly DraftSpot[], weights: Wei
       },
     ];
   });
+  // It may be the same on several days, but not on all of them.
+  const byId = groupBy(
+    [...options.keys()].filter((o) => options[o]!.at.kind === 'twin'),
+    (o) => options[o]!.id,
+  );
+  const same = [...byId].map(([, those]): Hope => ({
+    ...atMost('alike', weights, MOST_ALIKE, those),
+    about: 'wet days have different things',
+  }));
+  return [...ways, ...same];
 }
+/** What stands in on so many days is enough of it. */
+const MOST_ALIKE = 2;
 
 // Minutes of making ready up to each moment by which something has to be over, against the times of the home up to it.
 function lateHopes({ options, reading }: Bench, weights: Weights): readonly Hope[] {

@@ -72,8 +72,12 @@ class Drafter {
 
   order(plan: DraftOrder['plan'], ask: DraftAsk): void {
     this.#number += 1;
-    const worker = this.#worker ?? this.#make();
-    worker.postMessage({ number: this.#number, plan, ask } satisfies DraftOrder);
+    try {
+      const worker = this.#worker ?? this.#make();
+      worker.postMessage({ number: this.#number, plan, ask } satisfies DraftOrder);
+    } catch (error) {
+      this.#onNews({ kind: 'failed', number: this.#number, message: String(error) });
+    }
   }
 
   end(): void {

@@ -21,6 +21,13 @@ export function useReshuffling() {
   function look(order: ReshuffleOrder): void {
     stop();
     [found.value, trouble.value, isWorking.value] = [null, null, true];
+    try {
+      begin(order);
+    } catch (error) {
+      fail(String(error));
+    }
+  }
+  function begin(order: ReshuffleOrder): void {
     worker = new Worker(new URL('../workers/reshuffle.ts', import.meta.url), { type: 'module' });
     worker.addEventListener('message', ({ data }: MessageEvent<ReshuffleNews>) => {
       if (data.kind === 'failed') fail(data.message);

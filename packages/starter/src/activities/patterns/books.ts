@@ -456,7 +456,7 @@ export const STORY_PATTERNS = [
   ),
   both(
     'what-if-cards',
-    'What if the {thing} were gone?',
+    'What if? Questions about the {thing}',
     'Cards with a question each: larger, smaller, gone, made of water, able to talk.',
     ['own-idea', 'talking-in-sentences', 'cause-and-effect'],
     [

@@ -443,7 +443,7 @@ export const MORE_FEW = [
   ),
   anywhere(
     'letters-from-me',
-    'From mouth to ear to hand: {things} sent on',
+    'From mouth to ear to hand: what became of {things}?',
     'A picture is described to a runner, who tells a drawer at the other end of the room.',
     ['listening', 'drawing', 'talking-in-sentences'],
     [

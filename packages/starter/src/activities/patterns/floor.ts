@@ -212,7 +212,7 @@ export const FLOOR_PATTERNS = [
   ),
   shelfWork(
     'giant-jigsaw',
-    'As large as the mat: the {thing} in pieces',
+    'A picture as large as the mat: the {thing}',
     'A picture as large as a table, cut so that each piece has an edge to find.',
     ['fitting-and-building', 'looking-closely', 'concentrating'],
     [

@@ -442,7 +442,7 @@ export const TOGETHER_PATTERNS = [
   ),
   forAll(
     'machine-of-people',
-    'One large machine, and it makes {things}',
+    'One large machine, built for {things}',
     'One begins a movement with a sound, the next one adds on, until all are one machine.',
     ['own-idea', 'moving-to-music', 'taking-turns'],
     [

@@ -231,3 +231,34 @@ test('what opens beside and over a unit: a heads-up, the ledge, something in han
   await mara.sees('When the day goes another way');
   await expectNoBarriers(mara);
 });
+
+test('a draft, why something is proposed, what weighs, and another way for the days', async () => {
+  await mara.route('/units/unit-lanterns/corners');
+  await mara.pressText('Draft the rest');
+  await mara.find('[data-test^="proposed-corner"]');
+  await mara.page.waitForFunction(
+    () => !document.querySelector('[data-test="proposal"]')?.textContent?.includes('better one'),
+    { timeout: 60_000 },
+  );
+  await expectNoBarriers(mara);
+  await mara.press('[data-test^="proposed-corner"] .open');
+  await mara.sees('Why this');
+  await expectNoBarriers(mara);
+  await mara.strike('Escape');
+  await mara.page.waitForFunction(() => !document.body.innerText.includes('Why this'));
+  await mara.pressText('What weighs');
+  await mara.sees('What must hold');
+  await expectNoBarriers(mara);
+  await mara.strike('Escape');
+  await mara.page.waitForFunction(() => !document.body.innerText.includes('What must hold'));
+  await mara.pressText('Away');
+  await mara.route('/units/unit-lanterns/days');
+  await mara.pressText('Draft the rest');
+  await mara.find('[data-test^="proposed-day"]');
+  await expectNoBarriers(mara);
+  await mara.pressText('Away');
+  await mara.pressText('Another way');
+  await mara.pressText('Nobody goes out');
+  await mara.find('[data-test="reshuffled"]');
+  await expectNoBarriers(mara);
+});

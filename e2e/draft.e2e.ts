@@ -167,6 +167,19 @@ test('what weighs is kept for the home, and the draft follows', async () => {
   await settled();
 });
 
+test('a corner by itself, a child by itself', async () => {
+  await ren.pressText('Away');
+  await page('Corners');
+  await ren.press('[aria-label="Draft Dough"]');
+  await settled();
+  expect(await proposed()).toHaveLength(1);
+  await ren.pressText('Away');
+  await page('Trays');
+  await ren.pressText('Draft this bin');
+  await settled();
+  expect(await proposed()).toHaveLength(1);
+});
+
 test('a day by itself, the bins of the children, and what is put away leaves no trace', async () => {
   await ren.pressText('Away');
   expect(await proposed()).toEqual([]);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
+import { mdiCheckBold, mdiCreationOutline, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
 import {
   asksFirst,
   titleIn,
@@ -157,6 +157,16 @@ const grab = (event: PointerEvent, placement: Placement): void => {
         <SpanTicks :set-ups="cubby.setUps" :day-count="reading.frame.calendar.days.length" />
         <span class="fit figures">{{ cubby.fits }} fit</span>
       </template>
+      <button
+        v-if="isEmpty && !cubby.omission && proposed.length === 0"
+        type="button"
+        class="more draft"
+        :aria-label="`Draft ${corner.name}`"
+        title="Propose something for it"
+        @click="proposing.begin({ parts: ['corners'], cornerId: corner.id })"
+      >
+        <v-icon :icon="mdiCreationOutline" size="15" aria-hidden="true" />
+      </button>
       <button
         v-if="isEmpty"
         type="button"
@@ -320,6 +330,10 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   border-radius: 4px;
 }
 @media (max-width: 900px) {
+  /* There is no room for it: the whole shelf is drafted there. */
+  .draft {
+    display: none;
+  }
   .open,
   .offer {
     min-height: var(--touch);

@@ -14,6 +14,7 @@ import {
 import { computed } from 'vue';
 import WriteField from '../../parts/WriteField.vue';
 import DropSpot from '../../parts/DropSpot.vue';
+import DraftButton from '../../parts/DraftButton.vue';
 import ProposedItem from '../../parts/ProposedItem.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import VersionChoices from '../../parts/VersionChoices.vue';
@@ -107,6 +108,9 @@ const ways = (piece: TrayPiece): string[] => {
       >
         Into the bin
       </v-btn>
+      <DraftButton v-if="!row.bin.length" :ask="{ parts: ['bins'], childId: row.child.id }">
+        Draft this bin
+      </DraftButton>
     </section>
     <section>
       <h3>Shelf work with a version for {{ first }}</h3>

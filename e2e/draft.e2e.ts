@@ -170,7 +170,7 @@ test('what weighs is kept for the home, and the draft follows', async () => {
 test('a corner by itself, a child by itself', async () => {
   await ren.pressText('Away');
   await page('Corners');
-  await ren.press('[aria-label="Draft Dough"]');
+  await ren.press('[aria-label="draft it: Dough"]');
   await settled();
   expect(await proposed()).toHaveLength(1);
   await ren.pressText('Away');

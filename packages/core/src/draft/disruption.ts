@@ -15,6 +15,7 @@ export interface Disruption {
   readonly gone: readonly SupplyId[];
   readonly away: readonly { readonly personId: PersonId; readonly days: readonly PlainDay[] }[];
 }
+/** A plan that only the house's own facts are asked about. */
 export const NOTHING_HAPPENED: Disruption = { wet: [], tired: [], gone: [], away: [] };
 
 /** What a reshuffle weighs, in points: the one table of it. What stands stays, unless something worse than a move comes of it. */

@@ -126,8 +126,11 @@ function thingRows(bench: Bench): readonly ChoiceRow[] {
   const users = new Map<Supply, { readonly o: number; readonly amount: number }[]>();
   options.forEach(({ wouldBe, at }, o) => {
     if (at.kind === 'twin') return;
-    for (const [supply, amount] of wouldBe.things)
-      users.set(supply, [...(users.get(supply) ?? []), { o, amount }]);
+    for (const [supply, amount] of wouldBe.things) {
+      const those = users.get(supply);
+      if (those) those.push({ o, amount });
+      else users.set(supply, [{ o, amount }]);
+    }
   });
   const fixed = bench.fixed.flatMap((one) => usesOf(book, one, reading.frame));
   return [...users].flatMap(([supply, all]) => {

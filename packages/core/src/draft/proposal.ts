@@ -41,6 +41,7 @@ export interface DraftEffort {
   readonly last: number;
   readonly seed: number;
 }
+/** How much is tried where nobody says otherwise: about half a second for ten days. */
 export const DRAFT_EFFORT: DraftEffort = { first: 40, last: 600, seed: 20_270_311 };
 
 /** Choices are made anew so often when the reading speaks against them. */

@@ -32,6 +32,9 @@ let plan: DraftOrder['plan'] = null;
 let known: { readonly shape: string; readonly drafting: Drafting } | null = null;
 // The solver is large: it comes while the first proposal is made, and where it does not come nothing is proven.
 const highs = loadHighs({ locateFile: () => wasmUrl }).catch(() => null);
+let solver: Awaited<typeof highs> = null;
+const NOT_SOLVED = { Status: 'Unknown', ObjectiveValue: 0, Columns: {} };
+const solve: ChoiceSolver = (lp, options) => solver?.solve(lp, options) ?? NOT_SOLVED;
 
 self.addEventListener('message', (event: MessageEvent<DraftOrder>) => {
   const order = event.data;
@@ -62,13 +65,12 @@ async function draft({ number, ask }: DraftOrder): Promise<void> {
     await breathe();
     if (number !== latest) return;
     const drafting = draftingFor(ask);
-    // Steps ask for the solver when they need it: by then it is there, or it never comes.
-    const solver = await highs;
-    const solve: ChoiceSolver | null = solver && ((lp, options) => solver.solve(lp, options));
     for (const proposal of proposals(drafting, solve)) {
       tell({ kind: 'proposal', number, proposal });
       await breathe();
       if (number !== latest) return;
+      // Only what comes after the first proposal asks for it.
+      solver ??= await highs;
     }
     tell({ kind: 'over', number });
   } catch (error) {

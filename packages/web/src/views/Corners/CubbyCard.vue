@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCheckBold, mdiCreationOutline, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
+import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
 import {
   asksFirst,
   titleIn,
@@ -109,7 +109,18 @@ const grab = (event: PointerEvent, placement: Placement): void => {
     </span>
     <template v-if="isEmpty && proposed.length === 0">
       <p v-if="cubby.omission" class="why"><b>Left empty</b> {{ cubby.omission.why }}</p>
-      <p v-else class="soft">{{ lead }}</p>
+      <p v-else class="soft lead">
+        {{ lead }}
+        <button
+          v-if="reading.frame.calendar.days.length"
+          type="button"
+          class="draft"
+          :aria-label="`draft it: ${corner.name}`"
+          @click="proposing.begin({ parts: ['corners'], cornerId: corner.id })"
+        >
+          draft it
+        </button>
+      </p>
       <button
         v-for="{ activity } in offers"
         :key="activity.id"
@@ -157,16 +168,6 @@ const grab = (event: PointerEvent, placement: Placement): void => {
         <SpanTicks :set-ups="cubby.setUps" :day-count="reading.frame.calendar.days.length" />
         <span class="fit figures">{{ cubby.fits }} fit</span>
       </template>
-      <button
-        v-if="isEmpty && !cubby.omission && proposed.length === 0"
-        type="button"
-        class="more draft"
-        :aria-label="`Draft ${corner.name}`"
-        title="Propose something for it"
-        @click="proposing.begin({ parts: ['corners'], cornerId: corner.id })"
-      >
-        <v-icon :icon="mdiCreationOutline" size="15" aria-hidden="true" />
-      </button>
       <button
         v-if="isEmpty"
         type="button"
@@ -277,6 +278,24 @@ const grab = (event: PointerEvent, placement: Placement): void => {
   line-clamp: 2;
   font-size: 12px;
   line-height: 1.25;
+}
+.lead {
+  display: flex;
+  gap: var(--gap-2);
+  justify-content: space-between;
+  align-items: baseline;
+}
+.draft {
+  flex: none;
+  min-width: 24px;
+  min-height: 24px;
+  padding: 0;
+  background: none;
+  border: 0;
+  color: var(--plum);
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 2px;
 }
 .offer {
   margin-bottom: var(--gap-2);

@@ -11,7 +11,7 @@ const floors = [
   ['book'],
   ['changes', 'reading'],
   ['draft', 'arranging', 'gathering', 'jotting', 'mend', 'sheets', 'wire'],
-  ['formats'],
+  ['formats', 'lookup'],
 ];
 // Within `reading`, the lowest first: a question asks only questions to its left. What two need is lowered.
 const questions = [

@@ -192,7 +192,7 @@ test('what opens over a circle: another piece, a piece looked at, what fitting w
   await mara.page.waitForFunction(() => !document.querySelector('[aria-label="As it is sung"]'));
   await mara.fill('fit', '6');
   await mara.find('[data-test="fit-steps"]');
-  await mara.press('[aria-label="Take Gust and hush in hand"]');
+  await mara.press('[aria-label="Move Gust and hush"]');
   await mara.press('[data-test="went-lost"]');
   await expectNoBarriers(mara);
 });

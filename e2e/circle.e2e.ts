@@ -55,7 +55,7 @@ test('a circle is put together from what is not in it yet', async () => {
 
 test('it is dragged into another order, noted where that is odd, and put back by undo', async () => {
   const order = await titles();
-  const from = await middleOf(`[aria-label="Take ${order[4]} in hand"]`);
+  const from = await middleOf(`[aria-label="Move ${order[4]}"]`);
   await mara.page.mouse.move(from.x, from.y);
   await mara.page.mouse.down();
   await mara.page.mouse.move(from.x + 10, from.y - 12, { steps: 4 });

@@ -31,7 +31,7 @@ beforeAll(async () => {
   await ren.fill('providerName', 'Ren');
   await ren.fill('passPhrase', 'four green paper boats');
   await ren.pressText('Make this home');
-  await ren.sees('No unit yet.');
+  await ren.sees('Nobody comes yet');
   await ren.pressText('Add the children in the house');
   for (const [name, birth, mouths] of CHILDREN) {
     await ren.pressText('A child');

@@ -193,6 +193,7 @@ test('drums made on Day 3 and wanted in the circle of Day 2: told, and made befo
       ...{ words: 'March with our drums', uses: ['paper drums'] },
     },
   });
+  await mara.route(`/units/${unit}/days`);
   await mara.sees('March with our drums is too early');
   await mara.press(headOf('March with our drums is too early'));
   await mara.press('::-p-xpath(//*[@data-test="mends"]//button[contains(., "Move Paper drums to Day 1")])');
@@ -211,6 +212,7 @@ test('paper pressed in one unit is written on in the next, and not before it is 
     },
     written('put-letter', 'A letter on our paper', 1, { uses: ['our paper'] }, 'unit-next-market'),
   );
+  await mara.route(`/units/${unit}/days`);
   await mara.sees('Signs on our paper is too early');
   await mara.route('/units/unit-next-market/days');
   await mara.sees('A letter on our paper');

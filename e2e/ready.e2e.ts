@@ -73,7 +73,7 @@ test('a task is dragged into another time', async () => {
       const { x, y, width, height } = element.getBoundingClientRect();
       return { x: x + width / 2, y: y + height / 2 };
     });
-  const from = await middleOf('[aria-label="Take in hand: Set out the things of Day 5"]');
+  const from = await middleOf('[aria-label="Move: Set out the things of Day 5"]');
   await mara.page.mouse.move(from.x, from.y);
   await mara.page.mouse.down();
   await mara.page.mouse.move(from.x + 12, from.y + 12, { steps: 4 });

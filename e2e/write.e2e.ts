@@ -202,12 +202,12 @@ test('is mended where it stands, taken over into the library, and takes what the
 
 test('what was typed is there after a reload, and a line that is pasted in several is several things', async () => {
   const { mara } = demo;
-  await mara.pressText('Ledge');
+  await mara.pressText('Ideas');
   await mara.press('[data-test="write-reserve"]');
   await mara.type('half an idea');
   await mara.page.reload();
   await mara.sees('The shelf');
-  await mara.pressText('Ledge');
+  await mara.pressText('Ideas');
   const field = await mara.find('[aria-label="Write into the reserve"]');
   expect(await field.evaluate((one) => (one as HTMLTextAreaElement).value)).toBe('half an idea');
   await field.evaluate((one) => {

@@ -17,7 +17,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('activities.content.hints', 'easy', 'hard', 'loud', 'well', 'away'),
     'observations.keptIn',
     ...of('watchPatterns', 'about', 'measures', 'stages[].sign'),
-    ...of('homes', 'waitingPlaces[].name', 'currency', 'ratio.text', 'ownSkills'),
+    ...of('homes', 'waitingPlaces[].name', 'ratio.text', 'ownSkills'),
     'batches.keptHow',
     ...of('letters', 'subject', 'text', 'to'),
     ...of('wishes', 'supplyId', 'forWhat'),

@@ -38,6 +38,7 @@ for (const [page, ready, name] of [
 await mara.go(`${server.url}/units/unit-kites/corners`);
 await mara.find('.cubby');
 await take(mara, 'corners');
+await mara.press('[data-test="heads-ups-elsewhere"]');
 await mara.press('::-p-xpath(//*[@data-test="heads-up"]//button[contains(., "Water")])');
 await mara.find('[data-test="mends"]');
 await mara.page.$eval('.opened', (element) => element.scrollIntoView({ block: 'end' }));

@@ -129,6 +129,15 @@ export class Visitor {
     return new Visitor(context, page);
   }
 
+  /** Another window of the same browser. */
+  async another(viewport: { width: number; height: number }): Promise<Visitor> {
+    const page = await this.context.newPage();
+    await page.setViewport(viewport);
+    await page.emulateMediaFeatures([{ name: 'prefers-reduced-motion', value: 'reduce' }]);
+    page.setDefaultTimeout(PATIENCE_MS);
+    return new Visitor(this.context, page);
+  }
+
   async go(url: string): Promise<void> {
     await this.page.goto(url, { waitUntil: 'load' });
   }
@@ -140,8 +149,15 @@ export class Visitor {
         __vue_app__: { config: { globalProperties: { $router: { push(path: string): Promise<unknown> } } } };
       };
       await root.__vue_app__.config.globalProperties.$router.push(to);
-      await new Promise<void>((drawn) => requestAnimationFrame(() => requestAnimationFrame(() => drawn())));
     }, path);
+    await this.drawn();
+  }
+
+  /** Waits until what was done so far is drawn. */
+  drawn(): Promise<void> {
+    return this.page.evaluate(
+      () => new Promise<void>((drawn) => requestAnimationFrame(() => requestAnimationFrame(() => drawn()))),
+    );
   }
 
   /** Waits for something that is there and has a size. */

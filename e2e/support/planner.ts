@@ -31,7 +31,7 @@ const centreOf = (visitor: Visitor, selector: string): Promise<{ x: number; y: n
 
 const ledgeEntry = (title: string): string =>
   `::-p-xpath(//*[@data-test="ledge"]//li[.//b[normalize-space(.)="${title}"]])`;
-const gripOf = (title: string): string => `[data-test="ledge"] [aria-label="Take ${title} in hand"]`;
+const gripOf = (title: string): string => `[data-test="ledge"] [aria-label="Move ${title}"]`;
 const onDay = (title: string, day: number): string =>
   `::-p-xpath(//*[@data-test="day-${day}"]//button[contains(@class, "item") and contains(., "${title}")])`;
 const drawer = (name: string): string => `::-p-xpath(//nav//a[b[normalize-space(.)="${name}"]])`;
@@ -113,7 +113,7 @@ class PointerPlanner implements Planner {
   }
 
   async moveTo(title: string, from: number, to: number): Promise<void> {
-    const grip = `[data-test="day-${from}"] [aria-label="Take ${title} in hand"]`;
+    const grip = `[data-test="day-${from}"] [aria-label="Move ${title}"]`;
     await this.#pull(this.#byGrip ? grip : onDay(title, from), `[data-spot="day:${to}"]`);
     await this.visitor.find(onDay(title, to));
   }

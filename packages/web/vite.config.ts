@@ -16,7 +16,18 @@ const offline = VitePWA({
     display: 'standalone',
     background_color: '#f4eee2',
     theme_color: '#2b2440',
-    icons: [{ src: '/cubby.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+    id: '/begin',
+    icons: [
+      { src: '/cubby.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' },
+      { src: '/cubby-192.png', sizes: '192x192', type: 'image/png', purpose: 'any' },
+      { src: '/cubby-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+      { src: '/cubby-full-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+    shortcuts: [
+      { name: 'Today', url: '/today' },
+      { name: 'Units', url: '/units' },
+      { name: 'Counter', url: '/kitchen/counter' },
+    ],
   },
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2}'],

@@ -28,3 +28,4 @@ export * from './draft/index.ts';
 export * from './sheets/index.ts';
 export * from './wire/index.ts';
 export * from './formats/index.ts';
+export * from './lookup/index.ts';

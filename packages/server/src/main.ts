@@ -75,12 +75,14 @@ async function announce(app: App, server: Server): Promise<void> {
   const { port } = server.address() as AddressInfo;
   const scheme = options.cert ? 'https' : 'http';
   if (options.demo) console.log(`Demo home. Pass-phrase: ${DEMO_PASS_PHRASE}`);
+  const address = options.address ?? `${scheme}://${options.host}:${port}`;
   if (!app.services.keeper.book.homes[HOME_ID]) {
-    console.log(
-      `This home is new. Set it up in the browser with this one-time code: ${app.services.setUpCode}`,
-    );
+    const { setUpCode } = app.services;
+    console.log(`This home is new. Set it up in the browser with this one-time code: ${setUpCode}`);
+    // What stands behind the sign never reaches a server or its log.
+    console.log(`Or open this, and the code is there already: ${address}/enter#${setUpCode}`);
   }
-  console.log(`Kobby is ready: ${options.address ?? `${scheme}://${options.host}:${port}`}/`);
+  console.log(`Kobby is ready: ${address}/`);
 }
 
 const here = dirname(fileURLToPath(import.meta.url));

@@ -53,7 +53,7 @@ describe('drafts of made-up homes', () => {
     const unitId = 'unit-lanterns' as typeof DRAFT_UNIT;
     const drafting = new Drafting(demo, unitId, '2027-03-11' as never);
     const proposal = [...proposals(drafting, null)].at(-1)!;
-    expect(proposal.empty.map(({ name }) => name)).toEqual([]);
+    expect(proposal.empty.map(({ spot }) => spot.name)).toEqual([]);
     expect(gapOf(proposal)).toBeNull();
     const then = after(demo, ...placingOf(proposal.pieces, unitId, (key) => `p-${key.replaceAll(':', '-')}`));
     const own = Object.values(demo.placements).filter((one) => one.unitId === unitId);

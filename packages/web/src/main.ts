@@ -4,10 +4,10 @@ import { z } from 'zod';
 import App from './App.vue';
 import { router } from './router.ts';
 import { keepPages } from './state/offline.ts';
-import { chosenLight, useLight, vuetify } from './theme/index.ts';
+import { chosenLight, showLight, vuetify } from './theme/index.ts';
 
 // The page's security rules forbid making code at run time, which the schemas would otherwise try.
 z.config({ jitless: true });
-useLight(chosenLight());
+showLight(chosenLight());
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app');
 keepPages();

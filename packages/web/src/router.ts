@@ -1,8 +1,14 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { isStep, takeOffTop, watchSteps } from './state/laid-over.ts';
+import { partIsMissing } from './state/offline.ts';
+import { focusHeading } from './state/page-title.ts';
 import { lastLink } from './state/phone-copy.ts';
 
+watchSteps();
 export const router = createRouter({
   history: createWebHistory(),
+  // A page that one comes back to is where one left it.
+  scrollBehavior: (to, from, saved) => saved ?? (to.path === from.path ? false : { top: 0 }),
   routes: [
     { path: '/', redirect: '/units' },
     // Where the page begins that was put on the home screen: an assistant's link, else the day of the home.
@@ -156,4 +162,19 @@ export const router = createRouter({
     },
     { path: '/:rest(.*)*', redirect: '/units' },
   ],
+});
+
+// Back takes off what lies over the page, and leaves the page only when nothing does.
+router.beforeEach(() => !(isStep() && takeOffTop()));
+
+// Whoever listens hears where she is now.
+router.afterEach((to, from, failure) => {
+  if (!failure && from.matched.length > 0 && to.path !== from.path)
+    void focusHeading(() => router.currentRoute.value.path === to.path);
+});
+
+// The words differ from browser to browser.
+const IS_MISSING = /dynamically imported module|module script failed|error loading|preload CSS/i;
+router.onError((error, to) => {
+  if (IS_MISSING.test(String(error))) partIsMissing(to.fullPath);
 });

@@ -7,4 +7,5 @@ export * from './history.ts';
 export type { Refusal, RefusalReason } from './pen/refusal.ts';
 export * from './start-from.ts';
 export * from './swap.ts';
+export { asIf } from './tried.ts';
 export type { Touch } from './pen/pen.ts';

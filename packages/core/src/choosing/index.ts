@@ -1,6 +1,7 @@
 /** Choosing: places to be filled, what must hold, what would be nice; a quick search, and a model for a solver that is handed in. */
 export {
   appraise,
+  EPSILON,
   type Appraisal,
   type ChoiceProblem,
   type ChoiceOption,

@@ -26,6 +26,7 @@ import {
   placingOf,
   proposals,
   soundness,
+  unfilledLines,
   weightsOf,
   WHOLE_DRAFT,
   type DraftAsk,
@@ -284,5 +285,55 @@ describe('a draft', () => {
     const { drafting, last } = draftOf(book);
     const best = solveChoice(drafting.problem(), solver, 2000)!;
     expect(drafting.appraise(best.picks).value).toBeCloseTo(last.value, 6);
+  });
+});
+
+describe('a place that stays empty says why, and what would do', () => {
+  const onDays = (...changes: readonly ChangeInput[]) =>
+    unfilledLines(draftOf(small(...changes), { parts: ['days'] }).last.empty);
+
+  test('nothing in the library, or nothing that may stand there', () => {
+    expect(onDays()).toEqual(['6 places, Day 1, Table time the first: nothing in the library fits there']);
+    const splash = anActivity('splash', { ...group, water: true });
+    expect(onDays(splash, person('wren'))[0]).toBe(
+      'Day 1, Table time; Day 2, Table time; Day 3, Table time: what fits there is stopped: standing water – ' +
+        'what would do: somebody who may stay with it, and is there',
+    );
+  });
+
+  test('mess, adults, money, one thing for two, and the same twice', () => {
+    const messy = { ...group, mess: 'messy' as const };
+    const untidy = onDays(...numbered(3, messy, 'all'), ...numbered(3, { ...few, mess: 'messy' }, 'few'));
+    expect(untidy).toHaveLength(1);
+    expect(untidy[0]).toContain('and the day has its mess – what would do: one messy thing more a day');
+    const silk = aSupply('silk', { packs: [{ amount: 1, price: 900 }] as never });
+    const dear = numbered(3, { ...group, materials: [aMaterial('silk', 1)] }, 'all');
+    const poor = onDays(silk, ...dear, ofUnit({ dayCount: 3, budget: 2000 }));
+    expect(poor.find((one) => one.includes('budget'))).toContain('what would do: $16.00 more to spend');
+    const twice = onDays(...numbered(2, group, 'all'));
+    expect(twice.find((one) => one.includes('elsewhere'))).toContain('something twice');
+  });
+
+  test('what was not wanted', () => {
+    const ids = ['all-1', 'all-2'];
+    const { last } = draftOf(small(...numbered(2, group, 'all')), {
+      parts: ['days'],
+      days: [1],
+      never: ids as never,
+    });
+    expect(unfilledLines(last.empty).join()).toContain('what fits there was not wanted');
+  });
+
+  test('giving what it says fills the place', () => {
+    const messy = { mess: 'messy' as const };
+    const library = [
+      ...numbered(3, { ...group, ...messy }, 'all'),
+      ...numbered(3, { ...few, ...messy }, 'few'),
+    ];
+    const roomier: ChangeInput = {
+      type: 'house/put-home',
+      home: { ...TEST_HOME, values: { ...TEST_HOME.values, messyPerDay: 2 } },
+    } as never;
+    expect(onDays(...library, roomier)).toEqual([]);
   });
 });

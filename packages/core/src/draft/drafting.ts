@@ -2,13 +2,14 @@ import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import { appraise, type Appraisal, type Bound, type ChoiceProblem, type Picks } from '../choosing/index.ts';
+import type { CurrencyId } from '../measure/index.ts';
 import { brokenBy, placementsOf, read, type Finding, type Reading } from '../reading/index.ts';
 import { shownIn, themeAbout, titleIn, type UnitId } from '../unit/index.ts';
 import { asksForOne, canBeAbout, inTurn } from './in-turn.ts';
 import { WHOLE_DRAFT, type DraftAsk } from './ask.ts';
 import { afterwards } from './afterwards.ts';
-import { rowOfCut, rowsOf, type Bench, type Cut } from './must-hold.ts';
-import { isAllowed, optionsOf, speaksFor, type DraftOption } from './options.ts';
+import { rowOfCut, rowsOf, type Bench, type Cut, type MustRow } from './must-hold.ts';
+import { isAllowed, Library, speaksFor, type DraftOption } from './options.ts';
 import { draftCircles, type DraftedCircle } from './circles.ts';
 import type { ProposedPiece } from './piece.ts';
 import { spotsOf, type DraftSpot } from './spots.ts';
@@ -20,6 +21,11 @@ export const MUST_NOT: ReadonlySet<Finding['rule']> = new Set<Finding['rule']>([
   ...(['mess', 'too-much', 'adults-short', 'left-out', 'order', 'one-for-two', 'shared-table'] as const),
   ...(['rounds', 'recorded', 'late', 'place-full', 'spoils', 'process', 'bin-crowded', 'bin-path'] as const),
 ]);
+
+/** What is asked as a problem of choices, with what each of its rows is about. */
+export interface DraftProblem extends ChoiceProblem {
+  readonly rows: readonly MustRow[];
+}
 
 /**
  * A draft of a unit in the making: the free places, what could come there, and what was found to be impossible on the way. What is chosen is
@@ -33,8 +39,9 @@ export class Drafting {
   readonly #bench: Bench<DraftOption>;
   readonly #spots: readonly DraftSpot[];
   readonly #reading: Reading;
-  readonly #cuts: Cut[] = [];
-  #made: { readonly character: DraftAsk['character']; readonly problem: ChoiceProblem } | null = null;
+  readonly #library: Library;
+  readonly #cuts: { readonly options: Cut; readonly title: string }[] = [];
+  #made: { readonly character: DraftAsk['character']; readonly problem: DraftProblem } | null = null;
   #ask: DraftAsk;
   #circles: readonly DraftedCircle[] | null = null;
   /** What no plan of this character can be above, once it was worked out. */
@@ -51,9 +58,10 @@ export class Drafting {
     const spots = spotsOf(book, reading, ask, today);
     const days = reading.frame.calendar.days.filter(({ date }) => date >= today).map(({ number }) => number);
     this.#spots = spots;
+    this.#library = new Library(book, reading, today);
     this.#bench = {
       ...{ book, reading, days, fixed: reading.placements },
-      options: optionsOf(book, reading, spots, today),
+      options: this.#library.optionsFor(spots),
     };
   }
 
@@ -83,24 +91,36 @@ export class Drafting {
   }
 
   /** What is asked now as a problem of choices: what was refused, or cut, can be chosen no more. */
-  problem(): ChoiceProblem {
+  problem(): DraftProblem {
     const { options } = this.#bench;
     const spots = this.#spots;
-    const barred = options.flatMap((option, o): Cut[] =>
-      isAllowed(option, spots[option.spot]!, this.ask) ? [] : [[o]],
-    );
+    const told = this.#cuts.map(({ options: cut, title }) => rowOfCut(cut, 'told', title));
+    const barred = options.flatMap((option, o): MustRow[] => {
+      if (isAllowed(option, spots[option.spot]!, this.ask)) return [];
+      return [rowOfCut([o], 'refused', option.content.title)];
+    });
     const whole = this.#whole();
-    return { ...whole, rows: [...whole.rows, ...[...this.#cuts, ...barred].map(rowOfCut)] };
+    return { ...whole, rows: [...whole.rows, ...told, ...barred] };
+  }
+
+  /** What stands against everything in a place that no option is left for, by the rules that stop it. */
+  whatStops(spot: DraftSpot): readonly Finding[] {
+    return this.#library.whatStops(spot);
+  }
+
+  /** The currency of the home. */
+  get currency(): CurrencyId {
+    return this.#reading.frame.home.currency;
   }
 
   // Without what was refused: the same for as long as nothing else is asked.
-  #whole(): ChoiceProblem {
+  #whole(): DraftProblem {
     const { character } = this.ask;
     if (this.#made?.character === character) return this.#made.problem;
     const { options, reading } = this.#bench;
     const spots = this.#spots;
     const weights = weightsOf(reading.frame.home, character);
-    const problem: ChoiceProblem = {
+    const problem: DraftProblem = {
       spots: spots.length,
       options: options.map((option) => ({
         spot: option.spot,
@@ -183,7 +203,7 @@ export class Drafting {
    * many cuts there are more; none when picks can be proposed.
    */
   judge(picks: Picks): number {
-    const known = new Set(this.#cuts.map((cut) => cut.join()));
+    const known = new Set(this.#cuts.map(({ options }) => options.join()));
     const before = known.size;
     for (const finding of this.told(picks)) {
       if (finding.level !== 'stop' && !MUST_NOT.has(finding.rule)) continue;
@@ -194,7 +214,7 @@ export class Drafting {
       );
       if (cut.length === 0 || known.has(cut.join())) continue;
       known.add(cut.join());
-      this.#cuts.push(cut);
+      this.#cuts.push({ options: cut, title: finding.title });
     }
     return known.size - before;
   }

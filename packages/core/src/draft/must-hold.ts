@@ -13,9 +13,17 @@ import type { WouldBe } from './would-be.ts';
 /** Options that may not all be chosen: the reading found what stops where they stand together. */
 export type Cut = readonly number[];
 
+/** What a row is about, so that it can be told what would have to give way. */
+export type MustKind = 'once' | 'mess' | 'adults' | 'thing' | 'need' | 'money' | 'told' | 'refused';
+
+/** What must hold in a draft. */
+export interface MustRow extends ChoiceRow {
+  readonly kind: MustKind;
+}
+
 /** What was cut as a row. */
-export const rowOfCut = (cut: Cut): ChoiceRow => ({
-  about: 'what the plan says of them together',
+export const rowOfCut = (cut: Cut, kind: 'told' | 'refused', about: string): MustRow => ({
+  ...{ kind, about },
   room: cut.length - 1,
   takes: cut.map((option): Take => [option, 1]),
 });
@@ -44,19 +52,19 @@ export interface Bench<C extends Candidate = Candidate> {
 }
 
 /** What must hold in a draft: nothing twice, and the money; and what holds wherever something is put. */
-export const rowsOf = (bench: Bench): readonly ChoiceRow[] =>
+export const rowsOf = (bench: Bench): readonly MustRow[] =>
   tight([...onceRows(bench), ...standingRows(bench), ...moneyRows(bench)]);
 
 /** What must hold wherever something stands: mess, adults, one thing in one place, the making before the using. */
-export const standingRows = (bench: Bench): readonly ChoiceRow[] =>
+export const standingRows = (bench: Bench): readonly MustRow[] =>
   tight([...messRows(bench), ...adultRows(bench), ...thingRows(bench), ...needRows(bench)]);
 
 // Those that anything could break.
-const tight = (rows: readonly ChoiceRow[]): readonly ChoiceRow[] =>
+const tight = (rows: readonly MustRow[]): readonly MustRow[] =>
   rows.filter(({ takes, room }) => takes.reduce((sum, [, amount]) => sum + Math.max(0, amount), 0) > room);
 
 // What stands in for something is hardly ever needed: the same may stand in on several days, but not beside itself.
-function onceRows({ options }: Bench): readonly ChoiceRow[] {
+function onceRows({ options }: Bench): readonly MustRow[] {
   const same = groupBy([...options.keys()], (o) => options[o]!.id);
   return [...same.values()].flatMap((those) => {
     const isTwin = (o: number): boolean => options[o]!.at.kind === 'twin';
@@ -64,8 +72,8 @@ function onceRows({ options }: Bench): readonly ChoiceRow[] {
     const about = `${options[those[0]!]!.content.title}, once`;
     const twins = planned.length === 0 ? [] : those.filter(isTwin);
     return [
-      { about, room: 1, takes: planned },
-      ...twins.map((o): ChoiceRow => ({ about, room: 1, takes: [...planned, [o, 1]] })),
+      { kind: 'once', about, room: 1, takes: planned },
+      ...twins.map((o): MustRow => ({ kind: 'once', about, room: 1, takes: [...planned, [o, 1]] })),
     ];
   });
 }
@@ -80,12 +88,13 @@ const onDay = ({ options }: Bench, day: number, takes: (option: Candidate) => nu
 // What stands there already may be more than the home wants: then nothing comes to it.
 const left = (limit: number, there: number): number => Math.max(0, limit - there);
 
-function messRows(bench: Bench): readonly ChoiceRow[] {
+function messRows(bench: Bench): readonly MustRow[] {
   const { frame } = bench.reading;
   const limit = valueIn(frame.home, 'messyPerDay');
   return bench.days.map((day) => {
     const there = bench.fixed.filter((one) => standsOn(one, day) && one.content.mess === 'messy').length;
     return {
+      kind: 'mess',
       about: `messy things on Day ${day}`,
       room: left(limit, there),
       takes: onDay(bench, day, ({ content }) => Number(content.mess === 'messy')),
@@ -94,7 +103,7 @@ function messRows(bench: Bench): readonly ChoiceRow[] {
 }
 
 // At the beginning of each block of a day: blocks may overlap.
-function adultRows(bench: Bench): readonly ChoiceRow[] {
+function adultRows(bench: Bench): readonly MustRow[] {
   const { frame } = bench.reading;
   if (!isWorkKnown(frame.people)) return [];
   return bench.days.flatMap((day) => {
@@ -112,6 +121,7 @@ function adultRows(bench: Bench): readonly ChoiceRow[] {
         ({ id }) => !bench.absent?.get(day)?.has(id),
       );
       return {
+        kind: 'adults',
         about: `adults on Day ${day}`,
         room: left(adults.length, fixed.filter(on).length),
         takes: own.filter(on).map(({ o }): Take => [o, 1]),
@@ -121,7 +131,7 @@ function adultRows(bench: Bench): readonly ChoiceRow[] {
 }
 
 // Reusable things: what is out on a day cannot be in two places.
-function thingRows(bench: Bench): readonly ChoiceRow[] {
+function thingRows(bench: Bench): readonly MustRow[] {
   const { book, reading, options } = bench;
   const users = new Map<Supply, { readonly o: number; readonly amount: number }[]>();
   options.forEach(({ wouldBe, at }, o) => {
@@ -139,14 +149,14 @@ function thingRows(bench: Bench): readonly ChoiceRow[] {
     const those = all.filter(({ amount }) => amount <= have);
     if (those.length < 2) return [];
     const amounts = new Map(those.map(({ o, amount }) => [o, amount]));
-    const rows = bench.days.map((day): ChoiceRow => {
+    const rows = bench.days.map((day): MustRow => {
       const there = fixed
         .filter((use) => use.supply === supply && use.day.number === day)
         .reduce((most, use) => Math.max(most, use.amount), 0);
       const takes = those.flatMap(({ o }): Take[] =>
         options[o]!.at.days.includes(day) ? [[o, amounts.get(o)!]] : [],
       );
-      return { about: supply.name, room: left(have, there), takes };
+      return { kind: 'thing', about: supply.name, room: left(have, there), takes };
     });
     // Days on which the same may be out say the same.
     return [...new Map(rows.map((row) => [`${row.room}|${row.takes.map(([o]) => o).join()}`, row])).values()];
@@ -154,7 +164,7 @@ function thingRows(bench: Bench): readonly ChoiceRow[] {
 }
 
 // What something uses is made before, on an earlier day; what comes after something likewise.
-function needRows(bench: Bench): readonly ChoiceRow[] {
+function needRows(bench: Bench): readonly MustRow[] {
   const { options, fixed } = bench;
   const firstDay = ({ at }: Candidate): number => at.days[0]!;
   const sameWord = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
@@ -170,7 +180,7 @@ function needRows(bench: Bench): readonly ChoiceRow[] {
         is: (_: string, makes: readonly string[]) => makes.some((one) => sameWord(one, made)),
       })),
     ];
-    return needs.flatMap(({ least, is }): ChoiceRow[] => {
+    return needs.flatMap(({ least, is }): MustRow[] => {
       const before = firstDay(option) - least;
       const isThere = fixed.some((one) => is(one.originId, one.content.makes) && standsBefore(one, before));
       if (isThere) return [];
@@ -179,7 +189,7 @@ function needRows(bench: Bench): readonly ChoiceRow[] {
         const fits = at.kind !== 'twin' && firstDay(other) <= before && is(id, content.makes);
         return fits ? [[m, -1]] : [];
       });
-      return [{ about: `what ${title} needs first`, room: 0, takes: [[o, 1], ...makers] }];
+      return [{ kind: 'need', about: `what ${title} needs first`, room: 0, takes: [[o, 1], ...makers] }];
     });
   });
 }
@@ -187,12 +197,13 @@ const standsBefore = (placement: Parameters<typeof standsOn>[0], day: number): b
   Array.from({ length: Math.max(0, day) }, (_, i) => i + 1).some((one) => standsOn(placement, one));
 
 // About: packs hold more than the need, and what is needed twice is bought once.
-function moneyRows({ reading, options }: Bench): readonly ChoiceRow[] {
+function moneyRows({ reading, options }: Bench): readonly MustRow[] {
   const { budget } = reading.frame.unit;
   if (budget === null) return [];
   const { paid, toBuy } = reading.cost;
   return [
     {
+      kind: 'money',
       about: 'the budget of the unit',
       room: left(budget, paid + toBuy),
       takes: options.flatMap(({ wouldBe, at }, o): Take[] =>

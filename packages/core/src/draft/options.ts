@@ -2,7 +2,7 @@ import type { Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
 import type { ChildId, CornerId } from '../house/index.ts';
 import type { Speaks } from '../choosing/index.ts';
-import type { Reading, Suggestion } from '../reading/index.ts';
+import type { Finding, Reading, Suggestion } from '../reading/index.ts';
 import { areaOf, skillName } from '../skills/index.ts';
 import { asksFirst } from '../unit/index.ts';
 import type { DraftAsk } from './ask.ts';
@@ -16,36 +16,52 @@ export interface DraftOption extends Candidate {
   readonly suggestion: Suggestion;
 }
 
-/** For each free place what of the library could come there: what fits somebody, can be filled, and meets nothing that stops. */
-export function optionsOf(
-  book: Book,
-  reading: Reading,
-  spots: readonly DraftSpot[],
-  today: PlainDay,
-): readonly DraftOption[] {
-  const wouldBes = new WouldBes(book, reading, today);
-  const there = new Set<string>(reading.placements.map(({ originId }) => originId));
-  const known = new Map<string, readonly Suggestion[]>();
-  const suggested = (spot: DraftSpot): readonly Suggestion[] => {
+/** What of the library could come to a free place: what fits somebody, can be filled, and meets nothing that stops. */
+export class Library {
+  readonly #book: Book;
+  readonly #reading: Reading;
+  readonly #wouldBes: WouldBes;
+  readonly #there: ReadonlySet<string>;
+  readonly #known = new Map<string, readonly Suggestion[]>();
+
+  constructor(book: Book, reading: Reading, today: PlainDay) {
+    this.#book = book;
+    this.#reading = reading;
+    this.#wouldBes = new WouldBes(book, reading, today);
+    this.#there = new Set(reading.placements.map(({ originId }) => originId));
+  }
+
+  /** For each free place, by its index, what could come there. */
+  optionsFor(spots: readonly DraftSpot[]): readonly DraftOption[] {
+    return spots.flatMap((spot, index) =>
+      this.#suggested(spot).flatMap((suggestion): DraftOption[] => {
+        const wouldBe = this.#wouldBes.of(suggestion, spot);
+        if (wouldBe === null) return [];
+        const { id, content } = suggestion.activity;
+        return [{ spot: index, at: spot, id, content, suggestion, wouldBe }];
+      }),
+    );
+  }
+
+  /** For what would fit a place and is stopped there: the first thing that stops each. */
+  whatStops(spot: DraftSpot): readonly Finding[] {
+    return this.#suggested(spot).flatMap((suggestion) =>
+      this.#wouldBes.whatStops(suggestion, spot).slice(0, 1),
+    );
+  }
+
+  #suggested(spot: DraftSpot): readonly Suggestion[] {
     const { where, kind } = spot;
     const id = where.kind === 'corner' ? where.cornerId : where.kind === 'bin' ? where.childId : kind;
     const found =
-      known.get(id) ??
-      suggestedFor(book, reading, spot)
-        .filter((one) => isProposed(one, reading))
-        .slice(0, MOST_LOOKED_AT);
-    known.set(id, found);
+      this.#known.get(id) ??
+      suggestedFor(this.#book, this.#reading, spot)
+        .filter((one) => isProposed(one, this.#reading))
+        .slice(0, MOST_LOOKED_AT)
+        .filter(({ activity }) => !this.#there.has(activity.id));
+    this.#known.set(id, found);
     return found;
-  };
-  return spots.flatMap((spot, index) =>
-    suggested(spot).flatMap((suggestion): DraftOption[] => {
-      if (there.has(suggestion.activity.id)) return [];
-      const wouldBe = wouldBes.of(suggestion, spot);
-      if (wouldBe === null) return [];
-      const { id, content } = suggestion.activity;
-      return [{ spot: index, at: spot, id, content, suggestion, wouldBe }];
-    }),
-  );
+  }
 }
 
 /** Of a large library the best for each place are looked at: more would not be chosen, and each is asked of every rule. */

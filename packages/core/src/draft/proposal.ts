@@ -13,16 +13,16 @@ import type { Drafting } from './drafting.ts';
 import { tellingOf } from './options.ts';
 import type { ProposedPiece } from './piece.ts';
 
-import type { DraftSpot } from './spots.ts';
 import { DRAFT_TERMS, type DraftTerm } from './weights.ts';
+import { whyEmpty, type Unfilled } from './why-empty.ts';
 
 /** A plan as it is proposed: nothing of it stands in the unit yet. */
 export interface Proposal {
   readonly pieces: readonly ProposedPiece[];
   /** Circles for the days that have none; they come with the second proposal. */
   readonly circles: readonly DraftedCircle[];
-  /** Places for which there is nothing that can stand there. */
-  readonly empty: readonly DraftSpot[];
+  /** Places for which there is nothing that can stand there: why, and what would have to give way. */
+  readonly empty: readonly Unfilled[];
   /** What it is worth, in the points of {@link DRAFT_TERMS}, term by term. */
   readonly value: number;
   readonly terms: readonly { readonly term: DraftTerm; readonly name: string; readonly points: number }[];
@@ -109,7 +109,7 @@ export function soundness(proposal: Proposal): string {
   const places =
     empty.length > MOST_LACKS
       ? [`${empty.length} places for which nothing fits`]
-      : empty.map(({ name }) => `something for ${name}`);
+      : empty.map(({ spot }) => `something for ${spot.name}`);
   const lacks = [...places, ...missed];
   const more = lacks.length > MOST_LACKS ? ` and ${lacks.length - MOST_LACKS} more` : '';
   const missing =
@@ -143,7 +143,7 @@ function proposalOf(drafting: Drafting, picks: Picks, circles: readonly DraftedC
       const reasons = [...onlyBy(problem, picks, pick), ...tellingOf(options[pick]!, bySpot.get(s)!)];
       return { ...piece, reasons: reasons.slice(0, MOST_REASONS) };
     }),
-    empty: spots.filter((spot, s) => picks[s] === null && spot.kind !== 'twin'),
+    empty: whyEmpty(drafting, picks),
     value,
     terms: [...terms]
       .map(([term, points]) => ({

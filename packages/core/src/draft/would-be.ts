@@ -135,6 +135,12 @@ export class WouldBes {
     return { placement, lead: null, ...this.#facts(placement) };
   }
 
+  /** What would stop it there, whoever stays with it; nothing of what can come there. */
+  whatStops({ activity }: Suggestion, spot: DraftSpot): readonly Finding[] {
+    const alone = this.#placed(activity, spot.where, null);
+    return this.led(alone) === null ? this.stops(alone) : [];
+  }
+
   #look(activity: Suggestion['activity'], spot: DraftSpot): WouldBe | null {
     return this.led(this.#placed(activity, spot.where, null));
   }

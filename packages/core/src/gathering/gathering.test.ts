@@ -3,6 +3,7 @@ import {
   changesOfDayUsed,
   changesOfMaking,
   changesOfThrowing,
+  changesIfThere,
   changesToPutAway,
   dayToTakeOut,
   counterFor,
@@ -83,6 +84,27 @@ describe('putting away', () => {
   });
 
   test('does nothing without a tick', () => expect(changesToPutAway(lines(home), STAMP)).toEqual([]));
+});
+
+describe('what is there after all', () => {
+  const lines = (book: Book) => read(book, TEST_UNIT, A_MONDAY).supplies;
+  const sticksIn = (book: Book) => lines(book).find(({ supply }) => supply.id === 'sticks')!;
+
+  test('is counted so that nothing of it is bought, whatever was there before; a tick goes', () => {
+    const some: ChangeInput = {
+      type: 'cupboard/record-stock',
+      move: { id: 'few', supplyId: 'sticks', kind: 'counted', amount: 3, at: '2027-03-02T08:00:00.000Z' },
+    };
+    const tick: ChangeInput = { type: 'gather/pick-up', subject: { unitId: TEST_UNIT, supplyId: 'sticks' } };
+    for (const begun of [home, after(home, some), after(home, some, tick)]) {
+      const line = sticksIn(begun);
+      expect(line.buy.amount).toBeGreaterThan(0);
+      const there = after(begun, ...changesIfThere(begun, [line], STAMP));
+      expect([sticksIn(there).buy.amount, there.pickups]).toEqual([0, {}]);
+      expect(handOf(there, 'sticks')).toBe(handOf(begun, 'sticks') + line.buy.amount);
+      expect(changesIfThere(there, lines(there), STAMP)).toEqual([]);
+    }
+  });
 });
 
 describe('a day that is done', () => {

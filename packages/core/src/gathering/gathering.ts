@@ -13,6 +13,7 @@ import {
   type Scaled,
   type SupplyLine,
 } from '../reading/index.ts';
+import { stockOf } from '../reading/stock/ledger.ts';
 import type { UnitId } from '../unit/index.ts';
 
 /** When something happened by the home's clock, and a maker of ids: one id at each call. */
@@ -49,6 +50,27 @@ export const changesToPutAway = (lines: readonly SupplyLine[], stamp: Stamp): re
             ]
           : []),
         { type: 'gather/put-back', subject: { unitId: unit.id, supplyId: supply.id } },
+      ];
+    });
+
+/**
+ * Somebody looked, and what is missing is in the house: each is counted as what the ledger has and what is missing, so that nothing of it is
+ * bought. What was ticked while shopping loses its tick. Lines of which nothing is missing change nothing.
+ */
+export const changesIfThere = (
+  book: Book,
+  lines: readonly SupplyLine[],
+  stamp: Stamp,
+): readonly ChangeInput[] =>
+  lines
+    .filter(({ buy }) => buy.amount > 0)
+    .flatMap(({ unit, supply, buy, pickup }): ChangeInput[] => {
+      const amount = stockOf(supply, book.stockMoves).amount + buy.amount;
+      return [
+        moved({ supplyId: supply.id, kind: 'counted', amount }, stamp),
+        ...(pickup
+          ? [{ type: 'gather/put-back', subject: { unitId: unit.id, supplyId: supply.id } } as const]
+          : []),
       ];
     });
 

@@ -1,7 +1,7 @@
 import { generateNKeysBetween } from 'fractional-indexing';
 import { placementAt, type Book } from '../book/index.ts';
 import type { PlainDay } from '../calendar/index.ts';
-import { applyAsSeen, gestureSchema, type Actor, type ChangeInput } from '../changes/index.ts';
+import { asIf, type ChangeInput } from '../changes/index.ts';
 import { hasLabel, isUnlooked, type Supply, type SupplyId } from '../cupboard/index.ts';
 import { allergenName, LEADS } from '../house/index.ts';
 import {
@@ -55,7 +55,7 @@ export function mendsFor(
   const bench: Bench = { book, reading, today, newId, finding, placed };
   const before = stopsOf(reading);
   const works = ({ changes }: Mend): boolean => {
-    const after = afterwards(book, changes);
+    const after = asIf(book, changes);
     if (!after) return false;
     const { headsUps } = read(after, unitId, today);
     return (
@@ -76,16 +76,6 @@ export function mendsFor(
 }
 
 const stopsOf = (reading: Reading): ReadonlySet<string> => new Set(openStops(reading).map(({ key }) => key));
-
-const NOBODY: Actor = { kind: 'person', id: 'mend', name: 'Mend' };
-
-// As if somebody did it: nothing is kept of it.
-function afterwards(book: Book, changes: readonly ChangeInput[]): Book | null {
-  const parsed = gestureSchema.safeParse({ id: 'tried-mend', at: '2000-01-01T00:00:00.000Z', changes });
-  if (!parsed.success) return null;
-  const { outcome } = applyAsSeen(book, parsed.data, NOBODY);
-  return outcome.outcome === 'kept' ? outcome.book : null;
-}
 
 /** What each way does. Which ways a rule has is said by the rule. */
 const MAKERS: { readonly [W in Way]: Maker } = {

@@ -76,6 +76,8 @@ export {
   frameOf,
   learnerOn,
   phaseOf,
+  unitsByNearness,
+  type PhasedUnit,
   placedIn,
   sessionsOf,
   specialDaysIn,
@@ -91,6 +93,7 @@ export { fillerOf, specialHours, partsOf, type SpecialDay } from './plan/special
 export { brokenBy, openStops, read, type Reading } from './answers/read.ts';
 export type { Way } from './rules/rule.ts';
 export { isShownOn, isToldTo, RULES } from './rules/rules.ts';
+export { mattersOf, pagesOfMatter, type Matter, type UnitPage } from './rules/pages.ts';
 export { askedOf } from './rules/asked.ts';
 export type { Asked } from './rules/rule.ts';
 export { usesOf } from './amounts/uses.ts';
@@ -111,8 +114,15 @@ export type { Speaking, Spot, Suggestion } from './suggest/suggest.ts';
 export { allergensNamedIn } from './house/own-allergens.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';
 export { daysAhead, isWorkKnown, type DayAhead } from './house/days-ahead.ts';
+export { nextStepOf, type NextStep, type NextStepId } from './house/next-step.ts';
 export { houseNotes, SUPPLY_RULES, type HouseNote } from './house/house.ts';
-export { LIBRARY_KINDS, type LibraryEntity, type LibraryEntry, type LibraryKind } from './search/entry.ts';
+export {
+  LIBRARY_KINDS,
+  libraryEntries,
+  type LibraryEntity,
+  type LibraryEntry,
+  type LibraryKind,
+} from './search/entry.ts';
 export { entryFacts, entrySummary } from './search/facts.ts';
 export { readQuestion, type Question } from './search/question.ts';
 export { LibrarySearch, type LibraryWish } from './search/search.ts';
@@ -152,12 +162,14 @@ export { fullHouseDays, type HouseDay } from './forecast/full-house.ts';
 export {
   dayPlanOf,
   nowAndNext,
+  programDateBefore,
   programDaysOn,
   type BlockPlan,
   type DayPlan,
   type PlannedThing,
   minutesOutdoors,
 } from './room/day-plan.ts';
+export { whoLacksLink } from './room/who-lacks-link.ts';
 export { inTheRoom, whoIsHere, type HereRow, type HereState } from './room/here.ts';
 export { keepsakesOf, type KeepsakeState, type Lacking } from './room/keepsakes.ts';
 export { isTold, outcomeOf, testToBegin, type TestOutcome, type WayOutcome } from './room/test-outcome.ts';

@@ -135,14 +135,20 @@ export type PrintedId = keyof typeof PRINTED;
 
 /**
  * The pages of a sheet of a unit, with every child called as the home shows it; none when there is nothing to print. Paper lies
- * about. `day` matters only where the sheet is per day.
+ * about. `day` matters only where the sheet is per day, and may be all of them.
  * @throws {Error} for a unit that is not there.
  */
 export function printedPages(
   id: PrintedId,
   whole: Book,
-  { unitId, day, today }: { readonly unitId: UnitId; readonly day: number; readonly today: PlainDay },
+  { unitId, day, today }: { readonly unitId: UnitId; readonly day: number | 'all'; readonly today: PlainDay },
 ): readonly PrintedPage[] {
   const book = forOthers(whole);
-  return PRINTED[id].pages(book, read(book, unitId, today), day, today);
+  const reading = read(book, unitId, today);
+  const { pages, perDay } = PRINTED[id];
+  if (day !== 'all') return pages(book, reading, day, today);
+  const days = perDay ? reading.frame.calendar.days.map(({ number }) => number) : [1];
+  return days.flatMap((number) =>
+    pages(book, reading, number, today).map((page) => ({ ...page, key: `${number} ${page.key}` })),
+  );
 }

@@ -87,7 +87,7 @@ export const THING_COLUMNS = {
   colour: 'Colour',
   rank: 'Order',
   series: 'Order of what',
-  pair: 'Goes with',
+  pair: 'Its partner',
   parts: 'Parts',
   sizeMm: 'Real size',
   firstSound: 'First sound',

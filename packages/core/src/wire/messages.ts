@@ -63,6 +63,9 @@ export const historyLineSchema = z.object({
   undoes: gestureIdSchema.nullable(),
 });
 
+/** How long a provider stays signed in without doing anything, in milliseconds; the copy on her device opens no longer either. */
+export const SIGNED_IN_IDLE_MS = 14 * 24 * 60 * 60_000;
+
 /** `GET /api/book`: the whole book at a sequence number, or with `?apart` without what is as it ships. The tables are checked by their own schemas. */
 export const snapshotSchema = z.object({
   seq: seqSchema,

@@ -2,7 +2,7 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { EMPTY_BOOK, type Book, type ShareId } from '@kobby/core';
+import { EMPTY_BOOK, SIGNED_IN_IDLE_MS, type Book, type ShareId } from '@kobby/core';
 import Koa from 'koa';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { openStorage, type Storage } from '../store/database.ts';
@@ -21,7 +21,6 @@ import {
   passPhraseHash,
   noteOpened,
   openingsOf,
-  IDLE_MS,
   openSession,
   openSessions,
   opensShare,
@@ -58,8 +57,8 @@ describe('a session', () => {
     const token = await openSession(storage.knex, 'mara', 'computer', NOW);
     for (const [after, name] of [
       [0, 'Mara'],
-      [IDLE_MS - 1, 'Mara'],
-      [2 * IDLE_MS - 2, 'Mara'],
+      [SIGNED_IN_IDLE_MS - 1, 'Mara'],
+      [2 * SIGNED_IN_IDLE_MS - 2, 'Mara'],
       [SESSION_MS - 1, 'Mara'],
       [SESSION_MS, null],
       [SESSION_MS + 1, null],
@@ -68,10 +67,10 @@ describe('a session', () => {
   });
 
   test('ends when nobody was there for fourteen days', async () => {
-    expect(IDLE_MS).toBe(14 * 86_400_000);
+    expect(SIGNED_IN_IDLE_MS).toBe(14 * 86_400_000);
     const token = await openSession(storage.knex, 'mara', 'computer', NOW);
-    expect(await who(token, NOW + IDLE_MS)).toBeNull();
-    expect(await openSessions(storage.knex, '', NOW + IDLE_MS)).toEqual([]);
+    expect(await who(token, NOW + SIGNED_IN_IDLE_MS)).toBeNull();
+    expect(await openSessions(storage.knex, '', NOW + SIGNED_IN_IDLE_MS)).toEqual([]);
   });
 
   test('is told apart from others by what opens nothing, and ends by it', async () => {
@@ -110,7 +109,7 @@ describe('a session', () => {
 
   test('that has run out is swept away when the next one opens; one that runs stays', async () => {
     await openSession(storage.knex, 'mara', 'computer', NOW - SESSION_MS - 1);
-    const running = await openSession(storage.knex, 'mara', 'computer', NOW - IDLE_MS + 1000);
+    const running = await openSession(storage.knex, 'mara', 'computer', NOW - SIGNED_IN_IDLE_MS + 1000);
     await openSession(storage.knex, 'wren', 'computer', NOW);
     expect(await storage.knex('sessions').select('*')).toHaveLength(2);
     expect(await who(running, NOW)).toBe('Mara');

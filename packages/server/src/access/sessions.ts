@@ -1,4 +1,12 @@
-import type { Actor, Book, OpenSession, PersonId, SessionDevice, ShareId } from '@kobby/core';
+import {
+  SIGNED_IN_IDLE_MS,
+  type Actor,
+  type Book,
+  type OpenSession,
+  type PersonId,
+  type SessionDevice,
+  type ShareId,
+} from '@kobby/core';
 import { hash, verify } from '@node-rs/argon2';
 import type { Knex } from 'knex';
 import { newSecret, sameText, secretHash } from './secrets.ts';
@@ -25,8 +33,6 @@ export async function personByPassPhrase(db: Knex, passPhrase: string): Promise<
 }
 
 const MINUTE_MS = 60_000;
-/** How long a provider stays signed in without doing anything, in milliseconds. */
-export const IDLE_MS = 14 * 24 * 60 * MINUTE_MS;
 // That somebody was there is noted no more often than this.
 const SEEN_EVERY_MS = 5 * MINUTE_MS;
 
@@ -51,7 +57,7 @@ export async function openSession(
   const token = newSecret();
   await db('sessions').where('expires_at', '<', stamp(now)).delete();
   await db('sessions')
-    .where('seen_at', '<', stamp(now - IDLE_MS))
+    .where('seen_at', '<', stamp(now - SIGNED_IN_IDLE_MS))
     .delete();
   await db('sessions').insert({
     token_hash: secretHash(token),
@@ -86,7 +92,7 @@ export async function actorOfSession(
 const open = (db: Knex, now: number): Knex.QueryBuilder =>
   db('sessions')
     .where('expires_at', '>', stamp(now))
-    .where('seen_at', '>', stamp(now - IDLE_MS));
+    .where('seen_at', '>', stamp(now - SIGNED_IN_IDLE_MS));
 
 // What a session is called: of its hash, so that the name opens nothing.
 const nameOf = (tokenHash: string): string => secretHash(tokenHash).slice(0, 16);

@@ -184,6 +184,8 @@ export async function startTestServer({
     onlyHttps,
   });
   const server = createServer(host.answer);
+  // What holds up the loop for seconds, as a command does, would let it close a connection while a test sends on it.
+  server.keepAliveTimeout = 0;
   await new Promise<void>((listening) => server.listen(0, '127.0.0.1', listening));
   const { port } = server.address() as AddressInfo;
   const base = `http://127.0.0.1:${port}`;

@@ -42,7 +42,7 @@ const option = computed(() => {
     yAxis: [
       axisOf(
         props.bars.map(({ name }) => name),
-        { ...text, width: 110, overflow: 'truncate' },
+        { ...text, width: 116, overflow: 'break' },
       ),
       axisOf(
         props.bars.map((bar) => (hasDots ? bar.text : '')),

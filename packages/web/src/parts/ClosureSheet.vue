@@ -5,12 +5,15 @@ import FormSheet from './FormSheet.vue';
 import { newId } from '../state/api.ts';
 import { useBook } from '../state/book.ts';
 import type { ActResult } from '../state/sync.ts';
+import { keepsTyped } from '../state/unkept.ts';
 
 /** The home is closed from one day to another. */
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const today = store.today as string;
 const draft = ref({ id: `closure-${newId()}`, from: today, to: today, why: '' });
+keepsTyped('closure', { draft });
+
 const submit = (): ActResult => store.perform([{ type: 'house/put-closure', closure: draft.value }]);
 </script>
 

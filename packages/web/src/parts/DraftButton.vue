@@ -27,6 +27,8 @@ function draft(): void {
     size="small"
     :prepend-icon="mdiCreationOutline"
     :disabled="reading.frame.calendar.days.length === 0"
+    @pointerenter="proposing.ahead(ask ?? {})"
+    @focus="proposing.ahead(ask ?? {})"
     @click="draft"
   >
     <slot>Draft the rest</slot>

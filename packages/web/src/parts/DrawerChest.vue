@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { RouterLink, type RouteLocationRaw } from 'vue-router';
+import { nextTick, onMounted, ref, watch } from 'vue';
+import { RouterLink, useRoute, type RouteLocationRaw } from 'vue-router';
 
 /** Pages as a chest of drawers: each front carries the one figure that matters now, and a red dot where something stops. */
 export interface Drawer {
@@ -11,10 +12,22 @@ export interface Drawer {
   readonly count?: number;
 }
 defineProps<{ label: string; drawers: readonly Drawer[] }>();
+
+// On a phone the chest lies on its side: the drawer that is pulled out is in view.
+const chest = ref<HTMLElement | null>(null);
+const route = useRoute();
+async function showPulled(): Promise<void> {
+  await nextTick();
+  const pulled = chest.value?.querySelector('[aria-current="page"]');
+  if (chest.value && pulled instanceof HTMLElement && chest.value.scrollWidth > chest.value.clientWidth)
+    chest.value.scrollLeft = pulled.offsetLeft - (chest.value.clientWidth - pulled.offsetWidth) / 2;
+}
+onMounted(showPulled);
+watch(() => route.path, showPulled);
 </script>
 
 <template>
-  <nav :aria-label="label">
+  <nav ref="chest" :aria-label="label">
     <RouterLink
       v-for="drawer in drawers"
       :key="drawer.name"

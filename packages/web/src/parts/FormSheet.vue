@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useId } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, useId } from 'vue';
 import type { ActResult } from '../state/sync.ts';
+import { useUnkept } from '../state/unkept.ts';
 import { provideForm } from './fields/index.ts';
 import PlankSheet from './PlankSheet.vue';
 
@@ -18,6 +19,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ close: [] }>();
 
+const unkept = useUnkept();
 const form = provideForm(() => {
   if (props.live) send();
 });
@@ -30,6 +32,7 @@ const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : cl
 function send(): boolean {
   const done = form.took(props.submit());
   if (done) warned.value = false;
+  if (done && !props.live) unkept?.done();
   return done;
 }
 async function keep(): Promise<void> {
@@ -37,6 +40,11 @@ async function keep(): Promise<void> {
   await nextTick();
   body.value?.querySelector<HTMLElement>('.v-input--error :is(input, textarea)')?.focus();
 }
+// A page that is left in the middle of a word keeps it; what is new is remembered as it is typed.
+const leaving = (): void => void (props.live && send());
+onMounted(() => window.addEventListener('pagehide', leaving));
+onBeforeUnmount(() => window.removeEventListener('pagehide', leaving));
+
 // What could not be kept is told before it goes.
 function close(): void {
   if (props.live && !warned.value && !send()) warned.value = true;
@@ -54,6 +62,10 @@ function close(): void {
       @submit.prevent="keep"
       @change="form.settle()"
     >
+      <p v-if="!live && unkept?.isBack.value" class="back" role="status">
+        What you typed last time is here again.
+        <v-btn class="is-quiet" size="small" @click="unkept.anew()">Begin anew</v-btn>
+      </p>
       <slot />
     </form>
     <p v-for="message in form.unclaimed.value" :key="message" class="wrong" role="alert">{{ message }}</p>
@@ -74,5 +86,10 @@ function close(): void {
   flex-direction: column;
   gap: var(--gap-4);
   padding-top: var(--gap-2);
+}
+.back {
+  padding: var(--gap-2) var(--gap-3);
+  background: var(--note-bg);
+  border-radius: var(--radius);
 }
 </style>

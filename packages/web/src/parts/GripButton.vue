@@ -11,7 +11,7 @@ const isHeld = computed(() => hand.isHeld(props.held));
 
 <template>
   <GripHandle
-    :name="`Take ${held.placement.content.title} in hand`"
+    :name="`Move ${held.placement.content.title}`"
     :held="isHeld"
     @grab="hand.grab($event, held)"
     @take="hand.take(held)"

@@ -12,7 +12,7 @@ defineEmits<{ grab: [event: PointerEvent]; take: [] }>();
     class="grip"
     :aria-label="name"
     :aria-pressed="held"
-    title="Take it in hand: drag it, or press where it goes"
+    title="Move it: drag it, or press it and then where it goes"
     @pointerdown="$emit('grab', $event)"
     @click.stop="$emit('take')"
   >

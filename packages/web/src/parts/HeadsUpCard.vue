@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import {
   mdiAlertOctagonOutline,
+  mdiChevronDown,
+  mdiChevronUp,
   mdiHandBackRightOutline,
   mdiInformationOutline,
   mdiShieldCheckOutline,
@@ -86,10 +88,11 @@ const canShow = computed(() => {
 </script>
 
 <template>
-  <li :class="[finding.level, { kept: finding.kept }]" data-test="heads-up">
+  <li :class="[finding.level, { kept: finding.kept, folded: !opened }]" data-test="heads-up">
     <button type="button" class="head" :aria-expanded="opened" @click="emit('toggle')">
       <v-icon :icon="level.glyph" size="16" aria-hidden="true" />
-      {{ level.word }} · {{ finding.title }}
+      <span class="title">{{ level.word }} · {{ finding.title }}</span>
+      <v-icon :icon="opened ? mdiChevronUp : mdiChevronDown" size="16" aria-hidden="true" />
     </button>
     <p class="detail" :class="{ whole: opened }">{{ finding.detail }}</p>
     <p v-if="finding.kept" class="reason">“{{ finding.kept.why }}” {{ finding.kept.by }}, {{ keptOn }}</p>
@@ -122,17 +125,8 @@ const canShow = computed(() => {
         Basis: {{ finding.basis }}. Local licensing and the child's own care plan come first.
       </p>
     </div>
-    <div class="acts">
-      <button v-if="canShow" type="button" :aria-label="`Show it: ${finding.title}`" @click="emit('show')">
-        Show it
-      </button>
-      <button
-        type="button"
-        :aria-label="`${opened ? 'Less' : 'What to do'}: ${finding.title}`"
-        @click="emit('toggle')"
-      >
-        {{ opened ? 'Less' : 'What to do' }}
-      </button>
+    <div v-if="canShow && (opened || finding.level === 'stop')" class="acts">
+      <button type="button" :aria-label="`Show it: ${finding.title}`" @click="emit('show')">Show it</button>
     </div>
     <UnknownSheet v-if="filling" :supply-ids="finding.supplyIds ?? []" @close="filling = false" />
   </li>
@@ -140,7 +134,7 @@ const canShow = computed(() => {
 
 <style scoped>
 li {
-  padding: var(--gap-2) var(--gap-3) var(--gap-3);
+  padding: var(--gap-1) var(--gap-3) var(--gap-2);
   border-radius: 5px;
   border-left: 5px solid;
   font-size: 13px;
@@ -154,8 +148,8 @@ p {
   display: -webkit-box;
   overflow: hidden;
   -webkit-box-orient: vertical;
-  -webkit-line-clamp: 3;
-  line-clamp: 3;
+  -webkit-line-clamp: 2;
+  line-clamp: 2;
 }
 .head {
   display: flex;
@@ -170,6 +164,9 @@ p {
   font-weight: 700;
   line-height: 1.2;
   text-align: left;
+}
+.title {
+  flex: 1;
 }
 .stop {
   background: var(--stop-bg);
@@ -195,6 +192,9 @@ p {
 .kept {
   background: var(--well);
   border-left-style: double;
+}
+.folded:is(.care, .note) {
+  background: none;
 }
 .kept > .head {
   color: var(--ink);

@@ -11,6 +11,7 @@ import {
   anActivity,
   aSupply,
   inCorner,
+  onDay,
   TEST_UNIT,
   testBook,
 } from '../../../core/src/testing/home.ts';
@@ -39,7 +40,7 @@ afterEach(() => {
   vi.unstubAllGlobals();
 });
 const findings = () => read(desk.store.book, TEST_UNIT, A_MONDAY).headsUps;
-const show = (): VueWrapper => desk.place(HeadsUps, { findings: findings() });
+const show = (): VueWrapper => desk.place(HeadsUps, { findings: findings(), placements: [], page: null });
 const buttonOf = (list: VueWrapper, text: string) =>
   list.findAll('button').find((one) => one.text() === text)!;
 
@@ -116,4 +117,27 @@ test('nothing to point out is said, and the caution line always stands', () => {
   const list = desk.place(HeadsUps, { findings: [] });
   expect(list.text()).toContain('Nothing to point out');
   expect(list.text()).toContain(CAUTION_LINE);
+});
+
+test('one cause is one line; what is of no use on this page is a number, but a stop is shown everywhere', async () => {
+  const messy = { mode: 'whole-group' as const, cornerKinds: [], mess: 'messy' as const };
+  desk = await openDesk(
+    after(
+      book,
+      ...[1, 2, 3, 4].map((n) => anActivity(`m-${n}`, messy)),
+      ...[1, 2, 3, 4].map((n) => onDay(`d-${n}`, `m-${n}`, Math.ceil(n / 2))),
+    ),
+  );
+  const { headsUps, placements } = read(desk.store.book, TEST_UNIT, A_MONDAY);
+  const list = desk.place(HeadsUps, { findings: headsUps, placements, page: 'days' });
+  const titles = () => list.findAll('[data-test="heads-up"] .head').map((one) => one.text());
+  expect(titles().filter((one) => one.includes('messy'))).toHaveLength(1);
+  expect(titles().some((one) => one.startsWith('Stop'))).toBe(true);
+  await buttonOf(list, 'and 1 more like it').trigger('click');
+  expect(titles().filter((one) => one.includes('messy'))).toHaveLength(2);
+  const few = titles().length;
+  expect(titles().some((one) => one.includes('is empty'))).toBe(false);
+  await list.get('[data-test="heads-ups-elsewhere"]').trigger('click');
+  expect(titles().length).toBeGreaterThan(few);
+  expect(titles().some((one) => one.includes('empty'))).toBe(true);
 });

@@ -1,10 +1,28 @@
 <script setup lang="ts">
-import { CAUTION_LINE, type Finding, type Level } from '@kobby/core';
+import {
+  CAUTION_LINE,
+  mattersOf,
+  pagesOfMatter,
+  type Finding,
+  type Level,
+  type Matter,
+  type Placement,
+  type UnitPage,
+} from '@kobby/core';
 import { computed, nextTick, ref } from 'vue';
 import HeadsUpCard from './HeadsUpCard.vue';
 
-/** The running list of what the plan knows about itself: narrowed down by weight, walked through by arrow keys. */
-const props = defineProps<{ findings: readonly Finding[] }>();
+/**
+ * The running list of what the plan knows about itself: what is of use on the page that is open first, one line for one cause, the rest as a
+ * number; narrowed down by weight, walked through by arrow keys.
+ */
+const props = defineProps<{
+  findings: readonly Finding[];
+  /** What stands in the unit, for telling what belongs on which page. */
+  placements: readonly Placement[];
+  /** The page that is open; null on one to which nothing belongs, as to what is printed: all is shown. */
+  page: UnitPage | null;
+}>();
 const emit = defineEmits<{ show: [finding: Finding] }>();
 
 type Wanted = 'open' | Level | 'kept';
@@ -21,14 +39,46 @@ const opened = ref<string | null>(null);
 
 const isIn = ({ level, kept }: Finding, id: Wanted): boolean =>
   id === 'kept' ? kept !== undefined : kept === undefined && (id === 'open' || level === id);
-const counts = computed(() =>
-  WANTED.map((one) => ({ ...one, count: props.findings.filter((finding) => isIn(finding, one.id)).length })),
-);
+const mattersIn = (id: Wanted): readonly Matter[] =>
+  mattersOf(props.findings.filter((finding) => isIn(finding, id)));
+const counts = computed(() => WANTED.map((one) => ({ ...one, count: mattersIn(one.id).length })));
 // A weight of which nothing is left shows everything again.
-const shown = computed(() => {
-  const found = props.findings.filter((finding) => isIn(finding, wanted.value));
-  return found.length > 0 ? found : props.findings.filter((finding) => isIn(finding, 'open'));
+const matters = computed(() => {
+  const found = mattersIn(wanted.value);
+  return found.length > 0 ? found : mattersIn('open');
 });
+const standing = computed(() => new Map(props.placements.map((one) => [one.id, one])));
+// A stop is shown on every page. Whoever looks for a weight sees all of it.
+const isHere = (matter: Matter): boolean =>
+  props.page === null ||
+  wanted.value !== 'open' ||
+  matter.level === 'stop' ||
+  pagesOfMatter(matter, standing.value).has(props.page);
+const isAll = ref(false);
+const elsewhere = computed(() => matters.value.filter((one) => !isHere(one)).length);
+const shown = computed(() => (isAll.value ? matters.value : matters.value.filter((one) => isHere(one))));
+// Said once when it changes: not the whole list.
+const told = computed(() => {
+  const stops = counts.value.find(({ id }) => id === 'stop')!.count;
+  return `${counts.value[0]!.count} heads-ups${stops ? `, ${stops} of them stops` : ''}`;
+});
+const unfolded = ref<ReadonlySet<string>>(new Set());
+function unfold(key: string): void {
+  const next = new Set(unfolded.value);
+  if (!next.delete(key)) next.add(key);
+  unfolded.value = next;
+}
+/** Each line: a matter, and under an unfolded one what else is of its cause. */
+const lines = computed(() =>
+  shown.value.flatMap(({ key, findings }) => {
+    const [first, ...rest] = findings;
+    const isOpen = unfolded.value.has(key);
+    return [
+      { finding: first, more: rest.length, matter: key, isOpen },
+      ...(isOpen ? rest.map((finding) => ({ finding, more: 0, matter: key, isOpen })) : []),
+    ];
+  }),
+);
 
 /** The next or the previous one, by the arrow keys. */
 async function walk(event: KeyboardEvent): Promise<void> {
@@ -58,19 +108,37 @@ async function walk(event: KeyboardEvent): Promise<void> {
         </button>
       </template>
     </div>
-    <p v-if="shown.length === 0" class="quiet">Nothing to point out right now.</p>
+    <p v-if="lines.length === 0" class="quiet">
+      {{ elsewhere > 0 ? 'Nothing to point out on this page.' : 'Nothing to point out right now.' }}
+    </p>
     <div ref="list" @keydown="walk">
-      <TransitionGroup name="slip" tag="ul" aria-live="polite">
-        <HeadsUpCard
-          v-for="finding in shown"
-          :key="finding.key"
-          :finding="finding"
-          :opened="opened === finding.key"
-          @toggle="opened = opened === finding.key ? null : finding.key"
-          @show="emit('show', finding)"
-        />
+      <TransitionGroup name="slip" tag="ul">
+        <template v-for="line in lines" :key="line.finding.key">
+          <HeadsUpCard
+            :finding="line.finding"
+            :opened="opened === line.finding.key"
+            @toggle="opened = opened === line.finding.key ? null : line.finding.key"
+            @show="emit('show', line.finding)"
+          />
+          <li v-if="line.more > 0" class="more">
+            <button type="button" class="fold" :aria-expanded="line.isOpen" @click="unfold(line.matter)">
+              {{ line.isOpen ? 'Only the first' : `and ${line.more} more like it` }}
+            </button>
+          </li>
+        </template>
       </TransitionGroup>
     </div>
+    <button
+      v-if="elsewhere > 0"
+      type="button"
+      class="fold"
+      :aria-expanded="isAll"
+      data-test="heads-ups-elsewhere"
+      @click="isAll = !isAll"
+    >
+      {{ isAll ? 'Only what is of this page' : `${elsewhere} more on other pages` }}
+    </button>
+    <p class="sr-only" role="status">{{ told }}</p>
     <p class="line">{{ CAUTION_LINE }}</p>
   </section>
 </template>
@@ -113,6 +181,20 @@ ul {
   flex-direction: column;
   gap: var(--gap-3);
 }
+.fold {
+  align-self: flex-start;
+  min-height: 28px;
+  padding: 0 var(--gap-2);
+  background: none;
+  border: 0;
+  font-size: 12.5px;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.more {
+  margin-top: calc(-1 * var(--gap-2));
+}
 .line {
   margin-top: auto;
   padding-top: var(--gap-3);
@@ -131,6 +213,7 @@ ul {
   opacity: 0;
 }
 @media (max-width: 900px) {
+  .fold,
   .weights button {
     min-height: var(--touch);
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { tooMuch } from '@kobby/core';
 import { nextTick, ref, useId, watch } from 'vue';
-import { jottedAt, keepJotted } from '../state/jotted.ts';
+import { keepTyped, textAt } from '../state/typed.ts';
 
 /**
  * A place that is written into like with a pencil: what is typed is chosen by Enter, what could be meant besides is offered while one
@@ -24,7 +24,7 @@ const text = defineModel<string>({ required: true });
 const emit = defineEmits<{ take: [index: number]; look: [isLooking: boolean] }>();
 const listId = useId();
 
-const begun = jottedAt(props.place);
+const begun = textAt(props.place);
 if (begun !== '') text.value = begun;
 const isOpen = ref(!props.folded || begun !== '');
 const isLooking = ref(false);
@@ -35,7 +35,7 @@ const field = ref<HTMLTextAreaElement | null>(null);
 const box = ref<HTMLElement | null>(null);
 const side = ref({ isAbove: false, isRight: false });
 watch(text, (now) => {
-  keepJotted(props.place, now);
+  keepTyped(props.place, now === '' ? undefined : now);
   chosen.value = now.trim() === '' ? -1 : 0;
   trouble.value = null;
   isLooking.value = now !== '';

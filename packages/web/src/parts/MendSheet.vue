@@ -272,7 +272,7 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
       <PlannedTestFields v-model="draft.content" />
     </details>
     <details>
-      <summary>Made ready before: {{ content.prep.length || 'nothing' }}</summary>
+      <summary>To prepare before: {{ content.prep.length || 'nothing' }}</summary>
       <ReadyFields v-model="draft.content" :own-id="origin?.id ?? ''" />
     </details>
     <details>

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { useTitle } from '../state/page-title.ts';
+
 /** The name of a page, what it is for in a few words, and at the right what can be begun there. */
-defineProps<{ title: string; hint: string }>();
+const props = defineProps<{ title: string; hint: string }>();
+useTitle('page', () => props.title);
 </script>
 
 <template>
@@ -29,5 +32,21 @@ defineProps<{ title: string; hint: string }>();
   flex-wrap: wrap;
   gap: var(--gap-3);
   margin-left: auto;
+}
+/* On a phone what can be begun lies in one row: the page itself begins in the first third. */
+@media (max-width: 900px) {
+  .acts {
+    flex-wrap: nowrap;
+    width: 100%;
+    margin-left: 0;
+    padding-bottom: var(--gap-1);
+    overflow-x: auto;
+  }
+  .acts > :deep(*) {
+    flex: none;
+  }
+  .acts :deep(.v-btn.is-side) {
+    height: var(--touch) !important;
+  }
 }
 </style>

@@ -146,7 +146,7 @@ function takeOut(): void {
           Mend it here
         </v-btn>
         <v-btn class="is-side" size="small" :prepend-icon="mdiHandBackRightOutline" @click="takeInHand">
-          Take in hand
+          Move it
         </v-btn>
         <v-btn
           v-if="placement.where.kind === 'day'"

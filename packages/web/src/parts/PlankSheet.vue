@@ -1,10 +1,43 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { onUnmounted } from 'vue';
+import { onMounted, onUnmounted, ref, watch } from 'vue';
+import { layOver } from '../state/laid-over.ts';
 
 /** A sheet of paper on a plank, laid over the page: for picking and for looking closer. */
 defineProps<{ title: string; hint?: string | undefined; width?: number | undefined }>();
 const open = defineModel<boolean>({ required: true });
+
+let isOff: (() => void) | null = null;
+watch(
+  open,
+  (isOpen) => {
+    isOff?.();
+    isOff = isOpen ? layOver(() => (open.value = false)) : null;
+  },
+  { immediate: true },
+);
+onUnmounted(() => isOff?.());
+
+// The first field has the focus when a sheet opens; by finger only where the sheet asks for it, for it brings up the keys.
+const sheet = ref<HTMLElement | null>(null);
+const FIELDS = 'input:not([type]), input[type="text"], input[type="search"], input[type="number"], textarea';
+const isByFinger = window.matchMedia?.('(pointer: coarse)').matches ?? false;
+const MOST_FRAMES = 30;
+onMounted(async () => {
+  // The dialog takes the focus for itself when it is drawn: until then there is nothing to be taken over from it.
+  for (let frames = 0; frames < MOST_FRAMES; frames += 1) {
+    await new Promise((drawn) => requestAnimationFrame(drawn));
+    const now = document.activeElement;
+    if (!sheet.value || !now) continue;
+    if (now !== document.body && now.contains(sheet.value)) return focusFirst();
+    if (sheet.value.contains(now)) return;
+  }
+});
+function focusFirst(): void {
+  const wanted = isByFinger ? '[autofocus]' : `[autofocus], .body :is(${FIELDS})`;
+  const first = sheet.value?.querySelector<HTMLElement>(wanted);
+  if (first && !first.closest('.v-select, [inert]')) first.focus({ preventScroll: true });
+}
 
 // Whoever came by key goes on where she was; where that is gone, at the first thing of the same place.
 const before = document.activeElement;
@@ -17,7 +50,7 @@ onUnmounted(() => {
 
 <template>
   <v-dialog v-model="open" :max-width="width ?? 620" scrollable :aria-label="title">
-    <section class="sheet">
+    <section ref="sheet" class="sheet">
       <header>
         <div>
           <h2>{{ title }}</h2>

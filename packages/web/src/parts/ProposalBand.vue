@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiScaleUnbalanced } from '@mdi/js';
-import { CHARACTERS, soundness, type Character } from '@kobby/core';
+import { CHARACTERS, soundness, unfilledLines, type Character } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useProposing } from '../state/proposing.ts';
@@ -12,6 +12,7 @@ const proposing = useProposing();
 const reading = useReading();
 const isWeighing = ref(false);
 const isTelling = ref(false);
+const isExplaining = ref(false);
 
 const characters = Object.entries(CHARACTERS) as [Character, (typeof CHARACTERS)[Character]][];
 const proposal = computed(() => proposing.proposal.value);
@@ -30,6 +31,7 @@ const state = computed(() => {
 });
 // Patterns take the theme's things: before there are any only few things of the library can be proposed.
 const lacksThings = computed(() => reading.value.things.length === 0);
+const unfilled = computed(() => unfilledLines(proposal.value?.empty ?? []));
 const told = computed(() => proposal.value?.told.filter(({ kept }) => !kept) ?? []);
 </script>
 
@@ -54,6 +56,15 @@ const told = computed(() => proposal.value?.told.filter(({ kept }) => !kept) ?? 
       <p v-if="!proposing.trouble.value" class="soft">
         {{ state }}
         <template v-if="proposing.isWorking.value && proposal"> · looking for a better one …</template>
+        <button
+          v-if="unfilled.length"
+          type="button"
+          class="link"
+          :aria-expanded="isExplaining"
+          @click="isExplaining = !isExplaining"
+        >
+          why, and what would do
+        </button>
         <button
           v-if="told.length"
           type="button"
@@ -96,6 +107,9 @@ const told = computed(() => proposal.value?.told.filter(({ kept }) => !kept) ?? 
         What weighs
       </v-btn>
     </div>
+    <ul v-if="isExplaining && unfilled.length" class="told">
+      <li v-for="one in unfilled" :key="one">{{ one }}</li>
+    </ul>
     <ul v-if="isTelling" class="told">
       <li v-for="one in told" :key="one.key">{{ one.title }}</li>
     </ul>

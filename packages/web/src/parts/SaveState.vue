@@ -35,7 +35,8 @@ const state = computed((): { icon: string; text: string; why?: string } => {
 
 <template>
   <span class="state" role="status" :title="state.why" data-test="save-state">
-    <v-icon :icon="state.icon" size="17" aria-hidden="true" /> {{ state.text }}
+    <v-icon :icon="state.icon" size="17" aria-hidden="true" />
+    <span :class="{ calm: state.icon === mdiCloudCheckOutline }">{{ state.text }}</span>
   </span>
 </template>
 
@@ -46,5 +47,22 @@ const state = computed((): { icon: string; text: string; why?: string } => {
   gap: var(--gap-3);
   color: var(--band-soft);
   white-space: nowrap;
+}
+/* On a phone that everything is kept is a mark alone: what is not is said in words. */
+@media (max-width: 900px) {
+  .state {
+    gap: var(--gap-2);
+    max-width: 116px;
+    font-size: 12.5px;
+    line-height: 1.15;
+    white-space: normal;
+  }
+  .calm {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
 }
 </style>

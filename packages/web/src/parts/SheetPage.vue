@@ -1,10 +1,15 @@
 <script setup lang="ts">
+import { useTitle } from '../state/page-title.ts';
 import { RouterLink, type RouteLocationRaw } from 'vue-router';
 
 /** A sheet that is printed true to size: a way back, a print button, and, where its size matters, a line of 100 mm to check the printer by. */
-withDefaults(defineProps<{ back: RouteLocationRaw; backTo: string; measured?: boolean }>(), {
-  measured: true,
-});
+const props = withDefaults(
+  defineProps<{ title: string; back: RouteLocationRaw; backTo: string; measured?: boolean }>(),
+  {
+    measured: true,
+  },
+);
+useTitle('page', () => props.title);
 const print = (): void => window.print();
 </script>
 

@@ -12,7 +12,7 @@ import {
   testBook,
 } from '../../../core/src/testing/home.ts';
 import { openDesk } from '../testing/desk.ts';
-import { forgetJotted } from '../state/jotted.ts';
+import { forgetTyped } from '../state/typed.ts';
 import MendSheet from './MendSheet.vue';
 import PickSheet from './PickSheet.vue';
 import WriteField from './WriteField.vue';
@@ -133,7 +133,7 @@ test('too much is told and stays in the field; whoever signs out leaves nothing 
   expect(field().value).toHaveLength(2001);
   expect(titles()).toHaveLength(1);
   expect(sessionStorage).toHaveLength(1);
-  forgetJotted();
+  await forgetTyped();
   expect(sessionStorage).toHaveLength(0);
 });
 

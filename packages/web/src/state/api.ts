@@ -25,7 +25,7 @@ export async function ask<S extends z.ZodType>(
     body === undefined
       ? { method }
       : { method, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) };
-  return heard(await fetch(path, request).catch(() => null), schema);
+  return heard(await sent(path, request, LONGEST_MS), schema);
 }
 
 /** Sends the content of a file to an address. */
@@ -40,8 +40,16 @@ export async function sendContent<S extends z.ZodType>(
     headers: { 'Content-Type': 'application/octet-stream', ...headers },
     body: file,
   };
-  return heard(await fetch(path, request).catch(() => null), schema);
+  return heard(await sent(path, request, LONGEST_FILE_MS), schema);
 }
+
+/** So long an answer is waited for; a file on a slow line may take its time. */
+const LONGEST_MS = 30_000;
+const LONGEST_FILE_MS = 600_000;
+
+// What did not come in its time did not come: whatever is sent can be sent again.
+const sent = (path: string, request: RequestInit, limitMs: number): Promise<Response | null> =>
+  fetch(path, { ...request, signal: AbortSignal.timeout(limitMs) }).catch(() => null);
 
 /** Sends a file to be kept; what comes back names it by its checksum. */
 export const sendFile = (file: File): Promise<Said<KeptFile>> =>
@@ -84,16 +92,24 @@ export const listText = async (file: File): Promise<string> =>
 
 async function heard<S extends z.ZodType>(response: Response | null, schema: S): Promise<Said<z.output<S>>> {
   const json: unknown = await response?.json().catch(() => null);
-  if (!response || json === null) return { kind: 'unreachable' };
-  if (response.ok) return { kind: 'ok', data: schema.parse(json) };
-  const parsed = problemSchema.safeParse(json);
+  // Something between here and the server answers for it while it is away.
+  if (!response || (json === null && (response.ok || GONE.has(response.status))))
+    return { kind: 'unreachable' };
   const seconds = Number(response.headers.get('Retry-After') ?? Number.NaN);
-  return {
-    kind: 'problem',
-    retryAfterMs: Number.isFinite(seconds) ? seconds * 1000 : null,
-    problem: parsed.success ? parsed.data : problem('our-mistake', response.statusText),
-  };
+  const retryAfterMs = Number.isFinite(seconds) ? seconds * 1000 : null;
+  const trouble = (said: Problem): Said<never> => ({ kind: 'problem', retryAfterMs, problem: said });
+  if (response.ok) {
+    const read = schema.safeParse(json);
+    return read.success ? { kind: 'ok', data: read.data } : trouble(problem('our-mistake', NOT_READABLE));
+  }
+  const parsed = problemSchema.safeParse(json);
+  if (parsed.success) return trouble(parsed.data);
+  const { status, statusText } = response;
+  return trouble({ ...problem(status === TOO_LARGE ? 'too-large' : 'our-mistake', statusText), status });
 }
+const GONE = new Set([502, 503, 504]);
+const TOO_LARGE = 413;
+const NOT_READABLE = 'It answered in a way that this page does not know. Load the page anew.';
 
 /** What stands beside a field: the first message whose path ends in it. */
 export const messageFor = (errors: readonly FieldProblem[], field: string): string[] =>

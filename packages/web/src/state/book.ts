@@ -10,6 +10,8 @@ export const useBook = defineStore('book', () => {
 
   // A page that is left may be kept asleep by the browser with its connections: it must let go of them itself.
   window.addEventListener('pagehide', () => sync.stopListening());
+  window.addEventListener('offline', () => sync.cutOff());
+  window.addEventListener('online', () => sync.back());
   window.addEventListener('pageshow', (event) => event.persisted && void sync.load());
 
   return {
@@ -21,6 +23,7 @@ export const useBook = defineStore('book', () => {
     today: sync.today,
     publicAddress: sync.publicAddress,
     connection: sync.connection,
+    refused: sync.refused,
     keptAt: sync.keptAt,
     notice: sync.notice,
     trouble: sync.trouble,
@@ -36,6 +39,7 @@ export const useBook = defineStore('book', () => {
     settled: () => arrived(() => sync.replica.value.waiting.length === 0),
     undo: () => sync.undo(),
     redo: () => sync.redo(),
+    forgetCopy: () => sync.forgetCopy(),
     leave: () => sync.leave(),
   };
 });

@@ -4,6 +4,7 @@ import type { z } from 'zod';
 import { useBook } from './book.ts';
 import { useDraft } from './draft.ts';
 import type { ActResult } from './sync.ts';
+import { keepsTyped } from './unkept.ts';
 
 /** An entity of a kind as a form holds it: what is typed is read by the schema when it is kept. */
 export type DraftOf<K extends Kind> = Required<Omit<z.input<(typeof BOOK_KINDS)[K]['schema']>, 'version'>> & {
@@ -19,6 +20,15 @@ interface EntityForm<K extends Kind> {
   put: (draft: DraftOf<K>) => readonly ChangeInput[];
   /** Lays the sheet aside. */
   close: () => void;
+}
+
+// Where a new one belongs: one for this unit is not one for another. What is made anew each time says nothing.
+const ALWAYS_NEW = new Set(['id', 'order']);
+function placeOf<K extends Kind>(kind: K, begun: DraftOf<K>, first: EntityForm<K>['first']): string {
+  const at = Object.entries(first(begun)).filter(
+    ([name, value]) => !ALWAYS_NEW.has(name) && typeof value !== 'object',
+  );
+  return `${kind} ${JSON.stringify(Object.fromEntries(at))}`;
 }
 
 /**
@@ -41,7 +51,12 @@ export const formOf =
     const asRead = (typed: DraftOf<K>): DraftOf<K> | null =>
       (kindOf(kind).schema.safeParse(typed).data as DraftOf<K> | undefined) ?? null;
     const draft = useDraft<DraftOf<K>>(() => known.value, begun, asRead);
-    const submit = (): ActResult => store.perform(form.put(draft.value));
+    const unkept = known.value ? null : keepsTyped(placeOf(kind, draft.value, form.first), { draft });
+    const submit = (): ActResult => {
+      const result = store.perform(form.put(draft.value));
+      if (result.done) unkept?.done();
+      return result;
+    };
     const retire = (retired: boolean): void => {
       (draft.value as { retired?: boolean }).retired = retired;
       if (submit().done) form.close();

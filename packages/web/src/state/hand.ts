@@ -37,7 +37,7 @@ export abstract class Hand<T extends object> {
     if (this.isHeld(thing)) return this.letGo();
     this.over.value = null;
     this.held.value = thing;
-    this.said.value = `${this.nameOf(thing)} is in hand. ${this.next}`;
+    this.said.value = `${this.nameOf(thing)} is picked up. ${this.next}`;
   }
 
   letGo(): void {

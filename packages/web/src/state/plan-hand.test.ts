@@ -80,7 +80,7 @@ describe('what is in hand', () => {
     hand().take({ placement: placementAt(desk.store.book, 'q')!, isNew: false });
     hand().over.value = 'day:2';
     await bar.vm.$nextTick();
-    expect(bar.text()).toContain('In hand: print');
+    expect(bar.text()).toContain('Moving: print');
     expect(bar.text()).toContain('It stands before wash');
     window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
     await bar.vm.$nextTick();

@@ -23,6 +23,8 @@ export interface Proposing {
   readonly isWorking: Readonly<Ref<boolean>>;
   readonly trouble: Readonly<Ref<string | null>>;
   readonly ask: Readonly<Ref<DraftAsk>>;
+  /** Somebody is about to ask: what is free and what fits is looked at already. Nothing is shown of it. */
+  ahead(wanted: Partial<DraftAsk>): void;
   /** Proposes anew: everything, or what is asked for. */
   begin(wanted: Partial<DraftAsk>): void;
   /** Proposes a plan of another character; what is kept stays. */
@@ -70,11 +72,11 @@ class Drafter {
     return this.#worker !== null;
   }
 
-  order(plan: DraftOrder['plan'], ask: DraftAsk): void {
+  order(plan: DraftOrder['plan'], ask: DraftAsk, isAhead: boolean): void {
     this.#number += 1;
     try {
       const worker = this.#worker ?? this.#make();
-      worker.postMessage({ number: this.#number, plan, ask } satisfies DraftOrder);
+      worker.postMessage({ number: this.#number, plan, ask, isAhead } satisfies DraftOrder);
     } catch (error) {
       this.#onNews({ kind: 'failed', number: this.#number, message: String(error) });
     }
@@ -126,30 +128,38 @@ function useOrders(reading: ComputedRef<Reading>) {
   const ask = shallowRef<DraftAsk>(WHOLE_DRAFT);
   let sent: object | null = null;
   const drafter = new Drafter((news) => {
+    if (news.kind === 'failed' && isWorking.value) trouble.value = news.message;
     if (news.kind === 'proposal') proposal.value = news.proposal;
     else isWorking.value = false;
-    if (news.kind === 'failed') trouble.value = news.message;
   });
-  function order(next: DraftAsk): void {
-    ask.value = next;
-    [isWorking.value, trouble.value] = [true, null];
+  function send(next: DraftAsk, isAhead: boolean): void {
     const { book, today } = store;
     const isKnown = drafter.isThere && sent === book;
     sent = book;
-    drafter.order(isKnown ? null : { book, unitId: reading.value.frame.unit.id, today: today! }, next);
+    const plan = isKnown ? null : { book, unitId: reading.value.frame.unit.id, today: today! };
+    drafter.order(plan, next, isAhead);
+  }
+  function order(next: DraftAsk): void {
+    ask.value = next;
+    [isWorking.value, trouble.value] = [true, null];
+    send(next, false);
+  }
+  function ahead(next: DraftAsk): void {
+    const isDone = drafter.isThere && sent === store.book;
+    if (!isWorking.value && proposal.value === null && !isDone) send(next, true);
   }
   function stop(): void {
     drafter.end();
     isWorking.value = false;
   }
   onBeforeUnmount(() => drafter.end());
-  return { proposal, isWorking, trouble, ask, order, stop };
+  return { proposal, isWorking, trouble, ask, order, ahead, stop };
 }
 
 /** Makes the proposing of a unit, and hands it to every part below. */
 export function provideProposing(reading: ComputedRef<Reading>): Proposing {
   const store = useBook();
-  const { order, ...orders } = useOrders(reading);
+  const { order, ahead, ...orders } = useOrders(reading);
   const { proposal, ask, trouble, stop } = orders;
   const kept = shallowRef<readonly DraftedAt[]>([]);
   const pieces = computed(() => proposal.value?.pieces ?? []);
@@ -171,6 +181,7 @@ export function provideProposing(reading: ComputedRef<Reading>): Proposing {
   const proposing: Proposing = {
     ...orders,
     away,
+    ahead: (wanted) => ahead({ ...WHOLE_DRAFT, character: ask.value.character, ...wanted }),
     begin: (wanted) => {
       [kept.value, left.value] = [[], []];
       order({ ...WHOLE_DRAFT, character: ask.value.character, ...wanted });

@@ -111,3 +111,21 @@ export function historyWith(history: History, kept: Book, waiting: readonly Gest
     return advance(sofar, entry);
   }, history);
 }
+
+/** A book and a person's history with what was kept since, by whomever; what does not apply ends it. */
+export function broughtOn(
+  book: Book,
+  history: History,
+  since: readonly KeptGesture[],
+  me: Actor,
+): { readonly book: Book; readonly history: History } {
+  let now = { book, history };
+  for (const { gesture, actor } of since) {
+    const outcome = applyGesture(now.book, gesture, actor);
+    if (outcome.outcome !== 'kept') break;
+    const isMine = actor.kind === me.kind && actor.id === me.id;
+    const entry = isMine ? historyEntry(now.book, gesture, outcome) : null;
+    now = { book: outcome.book, history: entry ? advance(now.history, entry) : now.history };
+  }
+  return now;
+}

@@ -13,9 +13,7 @@ import {
   judge,
   judgeAsSeen,
   MAX_GESTURES_BYTES,
-  shippedTablesSchema,
   sinceSchema,
-  snapshotSchema,
   type Actor,
   type Answer,
   type Book,
@@ -27,14 +25,15 @@ import {
   type KeptGesture,
   type Judgement,
   type PlainDay,
+  type Problem,
   type Step,
-  withShipped,
 } from '@kobby/core';
 import { ref, shallowRef } from 'vue';
-import type { z } from 'zod';
-import { ask, instantNow, newId, type Said } from './api.ts';
+import { ask, instantNow, newId } from './api.ts';
+import { BookCopy, type Snapshot } from './book-copy.ts';
 import { listenLive } from './live.ts';
 import {
+  broughtOn,
   EMPTY_REPLICA,
   fromSnapshot,
   historyEntry,
@@ -44,9 +43,10 @@ import {
   without,
 } from './replica.ts';
 import { bytesOf, Outbox, type Sent } from './outbox.ts';
+import { askWhole } from './whole-book.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
-export type Connection = 'loading' | 'connected' | 'unreachable' | 'signed-out';
+export type Connection = 'loading' | 'connected' | 'unreachable' | 'troubled' | 'signed-out';
 
 /** What became of an act at once: done, or the fields that were wrong. */
 export type ActResult =
@@ -70,32 +70,54 @@ export class BookSync {
     send: (gestures) => this.#post(gestures),
     answered: (gesture, answer) => this.#settle(gesture, answer),
   });
+  readonly #copy = new BookCopy();
   #stopListening: (() => void) | null = null;
   #epoch: string | null = null;
   /** Why what waits is not kept yet; null while the server answers. */
   readonly trouble = this.#outbox.trouble;
+  /** Why the server did not open the book; null when it did, or was not there. */
+  readonly refused = shallowRef<Problem | null>(null);
   /** Whether this device could keep what waits. */
   readonly isOnDevice = this.#outbox.isOnDevice;
 
-  /** Fetches the whole book, and listens from there on. */
+  /**
+   * Fetches the whole book, and listens from there on. Where the server does not answer soon, what this device has of it is opened
+   * meanwhile: what is done then waits.
+   */
   async load(): Promise<void> {
-    const said = await askWhole();
-    if (said.kind === 'unreachable') this.connection.value = 'unreachable';
-    if (said.kind === 'problem') this.connection.value = 'signed-out';
-    if (said.kind !== 'ok') return;
-    const { book, seq, epoch, me, today, publicAddress, history } = said.data;
+    const soon = setTimeout(() => void this.#openCopy(), COPY_AFTER_MS);
+    const said = await askWhole(this.#copy);
+    clearTimeout(soon);
+    if (said.kind === 'ok') return this.#open(said.data, 'connected');
+    if (said.kind === 'unreachable') return this.#openCopy();
+    if (isProblemOf(said.problem, 'sign-in-needed')) return this.#closeDoor();
+    this.refused.value = said.problem;
+    this.connection.value = 'troubled';
+  }
+
+  async #openCopy(): Promise<void> {
+    const copied = this.me.value ? null : await this.#copy.open(Date.now());
+    if (copied && !this.me.value)
+      this.#open({ ...copied.snapshot, today: copied.today }, 'unreachable', copied.gestures);
+    else if (this.connection.value !== 'connected') this.connection.value = 'unreachable';
+  }
+
+  #open(told: Snapshot, connection: 'connected' | 'unreachable', since: readonly KeptGesture[] = []): void {
+    const { seq, epoch, me, today, publicAddress } = told;
     this.#epoch = epoch;
     this.#outbox.takeUp(`kobby.waiting.${me.id}`);
     const waiting = this.#outbox.waiting.value;
     this.me.value = me;
     this.today.value = today;
     this.publicAddress.value = publicAddress;
-    const kept = bookOf(book);
-    this.history.value = historyWith(foldHistory(history), kept, waiting, me);
-    this.replica.value = fromSnapshot(kept, seq, waiting, me);
-    this.connection.value = 'connected';
-    this.keptAt.value ??= instantNow();
+    const { book: kept, history } = broughtOn(bookOf(told.book), foldHistory(told.history), since, me);
+    this.history.value = historyWith(history, kept, waiting, me);
+    this.replica.value = fromSnapshot(kept, since.at(-1)?.seq ?? seq, waiting, me);
+    this.connection.value = connection;
+    this.refused.value = null;
     this.#listen();
+    if (connection === 'unreachable') return;
+    this.keptAt.value ??= instantNow();
     this.#outbox.open();
   }
 
@@ -153,8 +175,14 @@ export class BookSync {
     this.notice.value = `This step cannot be taken back: ${result.errors[0]?.message ?? 'others went on from it'}`;
   }
 
-  /** Leaves the book, as when signing out. What still waits stays on this device for the next time. */
+  /** Takes the copy of the book off this device. */
+  forgetCopy(): Promise<void> {
+    return this.#copy.forget();
+  }
+
+  /** Leaves the book, as when signing out. What still waits stays on this device for the next time, the copy does not. */
   leave(): void {
+    void this.forgetCopy();
     this.stopListening();
     this.#outbox.letGo();
     this.replica.value = EMPTY_REPLICA;
@@ -177,6 +205,7 @@ export class BookSync {
       takeSnapshot: () => void this.load(),
       opened: () => {
         this.connection.value = 'connected';
+        void this.#copy.heard(Date.now());
         this.#outbox.open();
       },
       lost: () => void this.#lookAgain(),
@@ -196,10 +225,27 @@ export class BookSync {
     if (this.connection.value === 'connected') this.connection.value = 'unreachable';
     const said = await ask('GET', `/api/book?${this.#since()}`, sinceSchema);
     if (said.kind === 'problem' && isProblemOf(said.problem, 'sign-in-needed')) this.#closeDoor();
+    else if (said.kind === 'ok') {
+      // The stream comes back by itself and brings what was missed.
+      this.connection.value = 'connected';
+      this.#outbox.open();
+    }
   }
 
-  // What waits stays here until the person has signed in again.
+  /** The device has no network: told at once, not when something is sent. */
+  cutOff(): void {
+    if (this.connection.value === 'connected') this.connection.value = 'unreachable';
+  }
+
+  /** The device has a network again: what waits goes, and what others did comes. */
+  back(): void {
+    if (this.me.value) void this.#lookAgain();
+    else void this.load();
+  }
+
+  // What waits stays here until the person has signed in again; what the door keeps to itself does not.
   #closeDoor(): void {
+    void this.#copy.forget();
     this.connection.value = 'signed-out';
     this.#outbox.shut();
     this.stopListening();
@@ -208,6 +254,7 @@ export class BookSync {
   #receive(kept: KeptGesture): void {
     if (!this.me.value) return;
     this.#outbox.arrived([kept.gesture.id]);
+    void this.#copy.keepNext(kept, Date.now());
     const next = takeIn(this.replica.value, kept, this.me.value);
     if (next) this.replica.value = next;
     else void this.#catchUp();
@@ -222,6 +269,7 @@ export class BookSync {
       const next = takeIn(this.replica.value, kept, this.me.value);
       if (!next) return this.load();
       this.replica.value = next;
+      void this.#copy.keepNext(kept, Date.now());
     }
     if (said.kind === 'problem') await this.load();
   }
@@ -255,6 +303,8 @@ export class BookSync {
   }
 }
 
+/** So long the server is waited for before what this device has is opened. */
+const COPY_AFTER_MS = 4000;
 // The versions that it meets still come to a gesture.
 const MOST_BYTES = MAX_GESTURES_BYTES * 0.9;
 const TOO_MUCH: FieldProblem = {
@@ -268,21 +318,4 @@ function errorsOf(outcome: Exclude<Judgement, { outcome: 'kept' }>): FieldProble
   if (outcome.outcome === 'refused')
     return [{ path: [...outcome.refusal.path], message: outcome.refusal.message }];
   return [{ path: ['bases'], message: 'somebody changed the same thing since' }];
-}
-
-/**
- * The whole book. What is in it as it ships comes apart, by its edition, and is kept by the browser: so only what is the home's own is
- * sent each time.
- */
-async function askWhole(): Promise<Said<z.output<typeof snapshotSchema>>> {
-  const said = await ask('GET', '/api/book?apart', snapshotSchema);
-  if (said.kind !== 'ok' || said.data.shipped === null) return said;
-  const { shipped, book } = said.data;
-  const path = `/api/library/shipped?edition=${shipped.edition}`;
-  const kobby = await ask('GET', path, shippedTablesSchema);
-  if (kobby.kind !== 'ok') return kobby;
-  const { edition, tables } = kobby.data;
-  const whole = edition === shipped.edition ? withShipped(book, shipped, tables) : null;
-  // Another edition came between the two.
-  return whole ? { ...said, data: { ...said.data, book: whole } } : ask('GET', '/api/book', snapshotSchema);
 }

@@ -38,7 +38,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     throw new TypeError('no network');
   });
   const nothing = { render: () => null };
-  const names = ['people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
+  const names = ['children', 'people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
   const ofUnit = ['corners', 'one-page', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle', 'hand-over'];
   const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
   const router = createRouter({

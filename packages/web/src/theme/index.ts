@@ -43,12 +43,21 @@ export const vuetify = createVuetify({
   },
 });
 
-/** The light that was chosen on this device; day when none was. */
-export const chosenLight = (): Light => (localStorage.getItem(LIGHT_KEY) === 'evening' ? 'evening' : 'day');
+/** The light that was chosen on this device; where none was, as the device itself is set. */
+export function chosenLight(): Light {
+  const chosen = localStorage.getItem(LIGHT_KEY);
+  if (chosen === 'evening' || chosen === 'day') return chosen;
+  return window.matchMedia?.('(prefers-color-scheme: dark)').matches ? 'evening' : 'day';
+}
+
+/** Puts all screens in a light. */
+export function showLight(light: Light): void {
+  document.documentElement.dataset.light = light;
+  vuetify.theme.change(light);
+}
 
 /** Puts all screens in a light and remembers it on this device. */
 export function useLight(light: Light): void {
   localStorage.setItem(LIGHT_KEY, light);
-  document.documentElement.dataset.light = light;
-  vuetify.theme.change(light);
+  showLight(light);
 }

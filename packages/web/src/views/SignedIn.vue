@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { homeOf } from '@kobby/core';
-import { onMounted, watch } from 'vue';
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
+import { newVersion, takeNewVersion } from '../state/offline.ts';
 import { providePictures } from '../state/pictures.ts';
+import { finishSigningOut } from '../state/signing-out.ts';
+import { openTyped } from '../state/typed.ts';
 
 const store = useBook();
 providePictures({
@@ -14,8 +17,22 @@ const router = useRouter();
 const route = useRoute();
 
 onMounted(() => {
-  if (!store.isReady) void store.load();
+  if (!store.isReady) void load();
 });
+// A page that did not open tries again by itself.
+const AGAIN_MS = 5000;
+const mayOpen = ref(true);
+let again: ReturnType<typeof setTimeout> | undefined;
+onBeforeUnmount(() => clearTimeout(again));
+async function load(): Promise<void> {
+  clearTimeout(again);
+  await openTyped();
+  // Whoever signed out here without a network does not come in by the next one.
+  mayOpen.value = await finishSigningOut();
+  if (mayOpen.value) await store.load();
+  if (!store.isReady && store.connection !== 'signed-out') again = setTimeout(() => void load(), AGAIN_MS);
+}
+
 watch(
   () => store.connection,
   (connection) => {
@@ -31,11 +48,21 @@ watch(
     You are signed out. What you did is kept on this device.
     <RouterLink :to="{ name: 'enter', query: { to: route.fullPath } }">Sign in and go on</RouterLink>
   </p>
+  <p v-if="newVersion" class="newer" role="status">
+    A newer Kobby is here. Nothing is lost by taking it.
+    <v-btn class="is-side" size="small" @click="takeNewVersion()">Take it now</v-btn>
+    <v-btn class="is-quiet" size="small" @click="newVersion = null">Later</v-btn>
+  </p>
   <RouterView v-if="store.isReady" />
   <main v-else class="wait" aria-live="polite">
-    <p v-if="store.connection === 'unreachable'">
-      Kobby cannot be reached. Nothing is lost.
-      <v-btn class="is-side" @click="store.load()">Try again</v-btn>
+    <p v-if="store.connection === 'unreachable' || !mayOpen">
+      Kobby cannot be reached, and this device keeps no copy of the home. Nothing is lost; it is tried again
+      by itself.
+      <v-btn class="is-side" @click="load()">Try now</v-btn>
+    </p>
+    <p v-else-if="store.refused">
+      {{ store.refused.title }}. {{ store.refused.detail }} Nothing is lost; it is tried again by itself.
+      <v-btn class="is-side" @click="load()">Try now</v-btn>
     </p>
     <p v-else class="soft">Opening the shelf …</p>
   </main>
@@ -58,6 +85,14 @@ watch(
   background: var(--care-bg);
   border-bottom: 3px solid var(--care-edge);
   font-weight: 600;
+}
+.newer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: center;
+  padding: var(--gap-2) var(--gap-5);
+  background: var(--note-bg);
 }
 .wait {
   display: grid;

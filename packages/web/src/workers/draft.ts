@@ -17,6 +17,8 @@ export interface DraftOrder {
   readonly number: number;
   readonly plan: { readonly book: Book; readonly unitId: UnitId; readonly today: PlainDay } | null;
   readonly ask: DraftAsk;
+  /** Only looks at what is free and at what fits, so that a proposal comes at once when it is asked for. */
+  readonly isAhead: boolean;
 }
 
 /** What the worker tells: better and better proposals, then that it is over. */
@@ -60,11 +62,15 @@ function draftingFor(ask: DraftAsk): Drafting {
 /** Lets in what came meanwhile: whoever asked for something else waits no longer. */
 const breathe = (): Promise<void> => new Promise((done) => setTimeout(done));
 
-async function draft({ number, ask }: DraftOrder): Promise<void> {
+async function draft({ number, ask, isAhead }: DraftOrder): Promise<void> {
   try {
     await breathe();
     if (number !== latest) return;
     const drafting = draftingFor(ask);
+    if (isAhead) {
+      drafting.problem();
+      return;
+    }
     for (const proposal of proposals(drafting, solve)) {
       tell({ kind: 'proposal', number, proposal });
       await breathe();
@@ -74,6 +80,7 @@ async function draft({ number, ask }: DraftOrder): Promise<void> {
     }
     tell({ kind: 'over', number });
   } catch (error) {
-    tell({ kind: 'failed', number, message: String(error) });
+    // What fails ahead fails again when it is asked for, and is told then.
+    if (!isAhead) tell({ kind: 'failed', number, message: String(error) });
   }
 }

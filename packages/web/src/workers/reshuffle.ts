@@ -35,6 +35,7 @@ self.addEventListener('message', (event: MessageEvent<ReshuffleOrder>) => {
 async function work({ book, unitId, today, facts, happened }: ReshuffleOrder): Promise<void> {
   try {
     const then = asIf(book, facts);
+    if (!then) throw new Error('what happened cannot be written down so');
     tell({ kind: 'found', found: reshuffle(then, unitId, happened, today, null), isLast: false });
     const highs = await loadHighs({ locateFile: () => wasmUrl }).catch(() => null);
     const solve: ChoiceSolver | null = highs && ((lp, options) => highs.solve(lp, options));

@@ -137,6 +137,28 @@ export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 't
   return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
 }
 
+/** A unit with where it stands. */
+export interface PhasedUnit {
+  readonly unit: Unit;
+  readonly phase: ReturnType<typeof phaseOf>;
+}
+const NEARNESS = { now: 0, 'to-come': 1, over: 2, idea: 3 } as const;
+
+/**
+ * The units of a home, those first that whoever names none means: what runs, then what comes the next, then what was the last, then ideas. Why
+ * one order for all: a list, a field that finds anything and a shopping list mean the same unit.
+ */
+export function unitsByNearness(book: Book, today: PlainDay): readonly PhasedUnit[] {
+  const startOf = ({ unit }: PhasedUnit): string => unit.start ?? '';
+  return Object.values(book.units)
+    .map((unit): PhasedUnit => ({ unit, phase: phaseOf(frameOf(book, unit.id), today) }))
+    .toSorted((a, b) => {
+      if (a.phase !== b.phase) return NEARNESS[a.phase] - NEARNESS[b.phase];
+      const earlier = startOf(a) < startOf(b) ? -1 : Number(startOf(a) > startOf(b));
+      return a.phase === 'over' ? -earlier : earlier;
+    });
+}
+
 /** The frames of the units whose days overlap those of this one. */
 export function neighboursOf(book: Book, { unit, calendar }: Frame): readonly Frame[] {
   const last = calendar.days.at(-1)?.date;

@@ -116,6 +116,15 @@ export const programDaysOn = (
       return day ? [{ unit, day }] : [];
     });
 
+/** The last date before another on which any unit has a program day: what can still be told of it; null when there was none. */
+export function programDateBefore(book: Book, date: PlainDay): PlainDay | null {
+  const dates = Object.values(book.units)
+    .filter(({ start }) => start !== null && start < date)
+    .flatMap(({ id }) => frameOf(book, id).calendar.days.map((day) => day.date))
+    .filter((one) => one < date);
+  return dates.toSorted().at(-1) ?? null;
+}
+
 /** For how many minutes of a day something outdoors is planned: the blocks in which it is, each counted once. */
 export const minutesOutdoors = ({ blocks }: DayPlan): number =>
   blocks

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { plainDay } from '../../calendar/index.ts';
+import { addDays, plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
 import { adultsNeeded } from '../../house/index.ts';
 import {
@@ -18,10 +18,11 @@ import {
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { ageOn } from '../plan/plan.ts';
-import { dayPlanOf, nowAndNext } from './day-plan.ts';
+import { dayPlanOf, nowAndNext, programDateBefore } from './day-plan.ts';
 import { inTheRoom, whoIsHere } from './here.ts';
 import { keepsakesOf } from './keepsakes.ts';
 import { splitByAge, suggestLeads } from './suggest-leads.ts';
+import { whoLacksLink } from './who-lacks-link.ts';
 
 const EVERY_MORNING = Object.fromEntries(['1', '2', '3', '4', '5'].map((day) => [day, ['morning']]));
 const aPerson = (id: string, name: string, rest: object = {}): ChangeInput => ({
@@ -336,4 +337,29 @@ describe('a keepsake', () => {
     expect(state('2027-03-10', has).lacks).toEqual([]);
     expect(state('2027-03-10', has, { ...has, has: null }).lacks).toEqual([['bo', 4]]);
   });
+});
+
+test('the last date with a program day before another, over all units', () => {
+  const monday = plainDay('2027-03-08');
+  expect(programDateBefore(testBook(), monday)).toBeNull();
+  expect(programDateBefore(testBook(), addDays(monday, 1))).toBe(monday);
+  // Over the weekend it is Friday.
+  expect(programDateBefore(testBook(), plainDay('2027-03-14'))).toBe('2027-03-12');
+});
+
+test('a link is proposed for whoever works here and has none that opens', () => {
+  const person = (id: string, rest: object = {}): ChangeInput => ({
+    type: 'house/put-person',
+    person: { id, name: id, role: 'assistant', ...rest },
+  });
+  const book = testBook(person('gone', { retired: true }), person('sol'), person('wren'));
+  const linked = (revokedAt: string | null) => ({
+    ...book,
+    shares: { a: { id: 'a', unitId: TEST_UNIT, personId: 'sol', revokedAt } } as never,
+  });
+  expect(whoLacksLink(book, TEST_UNIT)?.id).toBe('sol');
+  expect(whoLacksLink(linked(null), TEST_UNIT)?.id).toBe('wren');
+  expect(whoLacksLink(linked('2027-03-08T10:00:00.000Z'), TEST_UNIT)?.id).toBe('sol');
+  expect(whoLacksLink(linked(null), 'another' as never)?.id).toBe('sol');
+  expect(whoLacksLink(testBook(), TEST_UNIT)).toBeNull();
 });

@@ -44,7 +44,7 @@ const blankBefore = (): NonNullable<ContentInput['comesAfter']>[number] => ({
   <RowsField
     v-slot="{ row, path }"
     v-model="content.prep"
-    label="Made ready"
+    label="To prepare"
     path="content.prep"
     one="Task"
     ordered

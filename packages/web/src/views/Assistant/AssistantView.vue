@@ -4,6 +4,7 @@ import { CAUTION_LINE, minutesInZone, minutesSinceMidnight, type HandoverItem } 
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { providePictures } from '../../state/pictures.ts';
+import { useTitle } from '../../state/page-title.ts';
 import { canKeepCopy } from '../../state/phone-copy.ts';
 import { blocksOf, SharedLink, type SharedBlock } from '../../state/shared.ts';
 import AssistantCircle from './AssistantCircle.vue';
@@ -81,6 +82,7 @@ function go(step: number): void {
   chosen.value = handover.value?.days[index.value + step]?.number ?? null;
   window.scrollTo({ top: 0 });
 }
+useTitle('page', () => 'The day in the room');
 </script>
 
 <template>

@@ -74,7 +74,7 @@ const cleanUp = computed(() => props.placement?.content.cleanUpMinutes ?? null);
         <dt>Weighs</dt>
         <dd class="figures">
           <b>{{ weight }}</b>
-          <small>{{ choice.filler.gramsPerMl }} g a mL</small>
+          <small>{{ choice.filler.gramsPerMl }} g in 1 mL</small>
         </dd>
       </template>
       <dt>To get</dt>

@@ -104,14 +104,14 @@ function nameTyped(name: string | null | undefined): void {
     <RowsField
       v-slot="{ row, path }"
       v-model="rungs"
-      label="Rungs"
+      label="How far, with what"
       path="rungs"
-      one="Rung"
+      one="Where the child is"
       :blank="() => ({ of: '', rung: 'practising' })"
     >
       <div class="side-by-side">
         <ChoiceField v-model="row.of" label="Area or skill" :path="`${path}.of`" :options="rungTargets" />
-        <ChoiceField v-model="row.rung" label="Rung" :path="`${path}.rung`" :options="RUNGS" />
+        <ChoiceField v-model="row.rung" label="How far" :path="`${path}.rung`" :options="RUNGS" />
       </div>
     </RowsField>
     <div class="side-by-side">

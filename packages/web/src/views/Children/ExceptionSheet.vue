@@ -6,6 +6,7 @@ import FormSheet from '../../parts/FormSheet.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** A child is away, or comes although it usually does not: on whole days or for parts of them. */
 const props = defineProps<{ kind: 'away' | 'extra' }>();
@@ -29,6 +30,8 @@ function fromTaken(from: string | null | undefined): void {
   if (draft.value.to < (from ?? '')) draft.value.to = from ?? '';
   draft.value.from = from ?? '';
 }
+keepsTyped(`exception ${props.kind}`, { draft });
+
 const submit = (): ActResult =>
   store.perform([
     props.kind === 'away'

@@ -38,6 +38,7 @@ const wordsOf = ({ piece, title }: CirclePart): string =>
 
 <template>
   <SheetPage
+    title="Circle card"
     :back="{ name: 'circle', params: { unitId }, query: { day: route.params.day } }"
     back-to="Back to the circle"
   >

@@ -14,6 +14,7 @@ import { fitFrom, formatSeconds, PIECE_KINDS, type BlockId, type Pull, type Unit
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import { newId } from '../../state/api.ts';
+import { useTitle } from '../../state/page-title.ts';
 import { useBook } from '../../state/book.ts';
 import { provideReading } from '../../state/unit.ts';
 import MadeUpVerse from './MadeUpVerse.vue';
@@ -118,6 +119,7 @@ onBeforeUnmount(() => {
   if (timer) clearInterval(timer);
   window.removeEventListener('keydown', onKey);
 });
+useTitle('page', () => 'Leading the circle');
 </script>
 
 <template>

@@ -64,7 +64,7 @@ function another(): void {
 <template>
   <article class="piece" :class="{ held: isHeld }" data-test="piece">
     <GripHandle
-      :name="`Take ${part.title} in hand`"
+      :name="`Move ${part.title}`"
       :held="isHeld"
       @grab="desk.hand.grab($event, part)"
       @take="desk.hand.take(part)"

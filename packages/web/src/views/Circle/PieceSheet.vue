@@ -25,6 +25,7 @@ import { spokenBy } from '../../state/spoken-things.ts';
 import type { ActResult } from '../../state/sync.ts';
 import ChosenVerses from './ChosenVerses.vue';
 import { useCircleDesk, whenText } from './circle-desk.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** A piece looked at closer: its verses as they are sung, its words, and how long it takes. */
 const props = defineProps<{ part: CirclePart }>();
@@ -86,6 +87,8 @@ const uncounted = computed(() =>
     : [],
 );
 const lists = computed(() => (song.value ? listsOf(song.value) : new Set<WordList>()));
+
+keepsTyped(`piece ${piece.id}`, { songId, bookId, words, count, from, chosen, what, colour, minutes, uses });
 
 const submit = (): ActResult =>
   store.perform(

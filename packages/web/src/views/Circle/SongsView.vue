@@ -18,6 +18,7 @@ const songs = computed(() => (printed.value?.run.parts ?? []).filter(({ verses }
 
 <template>
   <SheetPage
+    title="Song sheet"
     :back="{ name: 'circle', params: { unitId }, query: { day: route.params.day } }"
     back-to="Back to the circle"
   >

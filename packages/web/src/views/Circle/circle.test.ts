@@ -75,7 +75,7 @@ describe('the run of a circle', () => {
 
   test('moves a piece by its grip and by keys, and says where it is', async () => {
     const page = desk.place(CircleView);
-    await button(page, 'Take talk in hand').trigger('click');
+    await button(page, 'Move talk').trigger('click');
     await button(page, 'Put it here: before hello').trigger('click');
     expect(titles()).toEqual(['talk', 'hello', 'five']);
     expect(page.get('[data-test="order-notes"]').text()).toContain('a welcome is the first thing');
@@ -84,7 +84,7 @@ describe('the run of a circle', () => {
     expect(page.get('[role="status"].sr-only').text()).toBe('talk is number 2 now.');
     await page.get('[data-piece="hello"]').trigger('keydown', { key: 'ArrowUp', altKey: true });
     expect(titles()).toEqual(['hello', 'talk', 'five']);
-    await button(page, 'Take talk in hand').trigger('click');
+    await button(page, 'Move talk').trigger('click');
     window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }));
     await settled();
     expect(page.find('[aria-label^="Put it here"]').exists()).toBe(false);

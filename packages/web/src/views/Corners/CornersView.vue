@@ -44,7 +44,7 @@ const before = computed(() => beforeUnit(store.book, reading.value.frame.unit.id
       From last time
     </v-btn>
     <v-btn class="is-side" size="small" :prepend-icon="mdiSwapHorizontal" @click="sheet = 'change-over'">
-      Change-over {{ minutes }} min
+      Changing over: {{ minutes }} min
     </v-btn>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="sheet = 'balance'">
       Balance

@@ -7,6 +7,7 @@ import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { useReading } from '../../state/unit.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** Leaves a corner empty on purpose, with a word why; or fills it again. */
 const props = defineProps<{ corner: Corner }>();
@@ -17,6 +18,8 @@ const known = computed(
   () => reading.value.shelf.find(({ corner }) => corner.id === props.corner.id)?.omission ?? null,
 );
 const why = ref(known.value?.why ?? '');
+keepsTyped(`empty ${props.corner.id}`, { why });
+
 const submit = (): ActResult =>
   store.perform([
     {

@@ -98,7 +98,7 @@ function keep(): ActResult {
 const MOVES = {
   counted: 'Counted',
   bought: 'Bought',
-  made: 'Made',
+  made: 'Mixed',
   used: 'Used',
   thrown: 'Thrown away',
 } as const;
@@ -124,7 +124,7 @@ const MOVES = {
     </div>
     <PictureField v-model="draft.picture" :name="draft.name" path="picture" />
     <div class="side-by-side">
-      <ChoiceField v-model="draft.unit" label="Counted in" path="unit" :options="units" />
+      <ChoiceField v-model="draft.unit" label="Measured as" path="unit" :options="units" />
       <ChoiceField
         v-model="draft.use"
         label="Use"
@@ -207,7 +207,7 @@ const MOVES = {
       <NumberField
         v-model="draft.gramsPerMl"
         label="Weighs"
-        suffix="g a mL"
+        suffix="g in 1 mL"
         path="gramsPerMl"
         empty-is-null
       />

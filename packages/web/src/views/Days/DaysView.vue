@@ -52,7 +52,9 @@ const event = ref<{ readonly id: SpecialEvent['id'] | null; readonly day: number
 const unit = computed(() => reading.value.frame.unit);
 const hint = computed(() => {
   const closed = reading.value.frame.calendar.skipped.length;
-  return closed === 0 ? 'thin by design' : `${closed} closed ${closed === 1 ? 'day' : 'days'} skipped`;
+  return closed === 0
+    ? 'light days are no fault'
+    : `${closed} closed ${closed === 1 ? 'day' : 'days'} skipped`;
 });
 const everyDay = computed(() =>
   (['indoors', 'outdoors', 'note', 'circle', 'read-aloud'] as const)
@@ -185,7 +187,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
     <div class="room">
       <h3>In reserve · {{ reserve.length }}</h3>
       <p class="soft">Undated extras and easy things, for a day that goes another way.</p>
-      <button type="button" class="link" @click="desk.look({})">Lay them on the ledge</button>
+      <button type="button" class="link" @click="desk.look({})">Show them beside the plan</button>
       <button type="button" class="link" @click="sheet = 'packet'">A packet of sheets, one page a day</button>
     </div>
   </section>

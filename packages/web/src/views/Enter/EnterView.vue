@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { CAUTION_LINE, doorSchema, type Door, type FieldProblem } from '@kobby/core';
-import { computed, onMounted, ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FormField from '../../parts/FormField.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
 import { ask, messagesBeside, type Said } from '../../state/api.ts';
+import { useTitle } from '../../state/page-title.ts';
 import { useBook } from '../../state/book.ts';
+import { finishSigningOut } from '../../state/signing-out.ts';
 import BringHome from './BringHome.vue';
 
 const store = useBook();
@@ -15,8 +17,11 @@ const door = ref<Door | null>(null);
 const errors = ref<readonly FieldProblem[]>([]);
 const trouble = ref<string | null>(null);
 const busy = ref(false);
+// The code comes with the link from the terminal; it stands in no history.
+const linked = decodeURIComponent(route.hash.slice(1)).slice(0, 40);
+if (linked !== '') void router.replace({ ...route, hash: '' });
 const fields = ref({
-  code: '',
+  code: linked,
   homeName: '',
   providerName: '',
   zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
@@ -25,10 +30,18 @@ const fields = ref({
 const brings = ref(false);
 const isNew = computed(() => door.value?.state === 'set-up-needed');
 
+// The door works again by itself when Kobby is back.
+const AGAIN_MS = 5000;
+let again: ReturnType<typeof setTimeout> | undefined;
+onBeforeUnmount(() => clearTimeout(again));
 async function look(): Promise<void> {
+  clearTimeout(again);
+  await finishSigningOut();
   const said = await ask('GET', '/api/door', doorSchema);
-  trouble.value = said.kind === 'ok' ? null : 'Kobby cannot be reached. Start it and try again.';
+  trouble.value =
+    said.kind === 'ok' ? null : 'Kobby cannot be reached: is it started? It is tried again by itself.';
   if (said.kind === 'ok') door.value = said.data;
+  else again = setTimeout(() => (looking = look()), AGAIN_MS);
   if (door.value?.state === 'signed-in') await goOn();
 }
 // Whoever types faster than the door answers is let in once it has: Enter is never lost.
@@ -38,7 +51,9 @@ onMounted(() => (looking = look()));
 async function goOn(): Promise<void> {
   await store.load();
   const to =
-    typeof route.query.to === 'string' && /^\/(units|house)/.test(route.query.to) ? route.query.to : '/units';
+    typeof route.query.to === 'string' && /^\/(units|house|today|kitchen|watch)/.test(route.query.to)
+      ? route.query.to
+      : '/units';
   await router.replace(to);
 }
 
@@ -67,6 +82,7 @@ async function submit(): Promise<void> {
       ? 'Kobby cannot be reached. What you typed stays here; try again.'
       : (beside[0] ?? (errors.value.length > 0 ? null : `${said.problem.title}. ${said.problem.detail}`));
 }
+useTitle('page', () => 'The door');
 </script>
 
 <template>
@@ -109,6 +125,11 @@ async function submit(): Promise<void> {
         {{ isNew ? 'Make this home' : 'Open the door' }}
       </v-btn>
       <v-btn v-if="isNew" class="is-quiet" @click="brings = true">I have a backup of my home</v-btn>
+      <details v-if="door?.state === 'sign-in-needed' && !door.demoPassPhrase" class="soft forgotten">
+        <summary>Forgotten?</summary>
+        Whoever sits at the machine that Kobby runs on gives a new one, in its folder:
+        <code>npm start -- new-pass-phrase</code>. Nothing of the home is lost.
+      </details>
       <p v-if="door?.demoPassPhrase" class="demo" data-test="demo-hint">
         This is the demo home, all made up. Enter with <b>{{ door.demoPassPhrase }}</b>
       </p>
@@ -131,6 +152,10 @@ async function submit(): Promise<void> {
   padding: var(--gap-3) var(--gap-4);
   background: var(--note-bg);
   border-radius: 5px;
+}
+.forgotten summary {
+  min-height: 24px;
+  cursor: pointer;
 }
 .line {
   max-width: 400px;

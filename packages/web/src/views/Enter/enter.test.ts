@@ -84,7 +84,7 @@ describe('the door', () => {
     expect(page.findAll('input')).toHaveLength(5);
   });
 
-  test.each(['https://elsewhere.example/units', '//elsewhere.example', '/kitchen', ''])(
+  test.each(['https://elsewhere.example/units', '//elsewhere.example', '/elsewhere', ''])(
     'leads to no other place: %s',
     async (to) => {
       const { router } = await open(
@@ -110,7 +110,9 @@ describe('the door', () => {
 
   test('says when Kobby cannot be reached, before and after', async () => {
     const away = await open([[0, null]]);
-    expect(away.page.get('.trouble').text()).toBe('Kobby cannot be reached. Start it and try again.');
+    expect(away.page.get('.trouble').text()).toBe(
+      'Kobby cannot be reached: is it started? It is tried again by itself.',
+    );
     const { page, submit } = await open([
       [200, DOOR],
       [0, null],
@@ -147,4 +149,10 @@ test('a new home is made with five fields; each wrong one is told at its place',
   expect(asked.at(-1)).toMatchObject({ path: '/api/setup', body: { homeName: 'Oak Corner' } });
   expect(page.text()).toContain('This is not the code that the terminal shows');
   expect(page.text()).toContain('There is no such time zone');
+});
+
+test('the link from the terminal brings its code along, and leaves it in no address', async () => {
+  const { page, router } = await open([[200, { ...DOOR, state: 'set-up-needed' }]], '/enter#ABCD-EFGH-JKLM');
+  expect((page.get('input[name="code"]').element as HTMLInputElement).value).toBe('ABCD-EFGH-JKLM');
+  expect(router.currentRoute.value.hash).toBe('');
 });

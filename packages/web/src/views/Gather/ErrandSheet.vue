@@ -6,6 +6,7 @@ import FormSheet from '../../parts/FormSheet.vue';
 import HowCome from '../../parts/HowCome.vue';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** How one thing is got: in which way, how much by hand, from whom and until when. */
 const props = defineProps<{ line: SupplyLine }>();
@@ -21,6 +22,15 @@ const backBy = ref<string | null>(errand?.backBy ?? null);
 const note = ref<string | undefined>(errand?.note ?? '');
 const way = computed(() => (basket.value ?? props.line.basket) as BasketId);
 const planned = computed(() => formatQuantity(props.line.planned, home.value.units));
+
+keepsTyped(`errand ${props.line.unit.id} ${props.line.supply.id}`, {
+  basket,
+  amount,
+  from,
+  askedOn,
+  backBy,
+  note,
+});
 
 function submit(): ActResult {
   const before = errand?.amount;

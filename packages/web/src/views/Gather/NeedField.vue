@@ -4,7 +4,7 @@ import { formatQuantity, homeOf, quantity, thingNamed, type ChangeInput } from '
 import { computed, ref, watch } from 'vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { jottedAt, keepJotted } from '../../state/jotted.ts';
+import { keepTyped, textAt } from '../../state/typed.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** A line of one's own on the supply list, without any activity: `12 birthday candles`. What it means is seen before it counts. */
@@ -12,8 +12,8 @@ const store = useBook();
 const reading = useReading();
 const unit = computed(() => reading.value.frame.unit);
 const place = computed(() => `${unit.value.id}:needs`);
-const text = ref(jottedAt(place.value));
-watch(text, (now) => keepJotted(place.value, now));
+const text = ref(textAt(place.value));
+watch(text, (now) => keepTyped(place.value, now === '' ? undefined : now));
 const days = computed(() => reading.value.frame.calendar.days.filter(({ date }) => date >= store.today!));
 const day = ref<number>(days.value[0]?.number ?? 1);
 const trouble = ref<string | null>(null);

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  changesIfThere,
   dueText,
   explainLine,
   formatMoney,
@@ -17,6 +18,7 @@ import { RouterLink } from 'vue-router';
 import AmountButton from '../../parts/AmountButton.vue';
 import HowCome from '../../parts/HowCome.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
+import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 
 /** A basket of supplies, amounts first; pressing an amount tells how it came about, pressing a name how it is got. */
@@ -38,6 +40,9 @@ const shownLines = computed(() => (all.value ? props.lines : props.lines.slice(0
 const isToGet = computed(() => props.basket !== 'shelf');
 const amountOf = (line: SupplyLine): Quantity =>
   isToGet.value && line.buy.amount > 0 ? line.buy : line.need;
+const missing = computed(() => props.lines.filter(({ buy }) => buy.amount > 0));
+const isThere = (lines: readonly SupplyLine[]): unknown =>
+  store.perform(changesIfThere(store.book, lines, { at: store.instant(), newId }));
 const priceOf = ({ packs }: SupplyLine): string =>
   packs?.cost !== null && packs?.cost !== undefined ? formatMoney(packs.cost, home.value.currency) : '';
 </script>
@@ -81,6 +86,15 @@ const priceOf = ({ packs }: SupplyLine): string =>
             >To the counter</RouterLink
           >
         </div>
+        <button
+          v-if="isToGet && line.buy.amount > 0"
+          type="button"
+          class="have"
+          :aria-label="`I have it: ${line.supply.name}`"
+          @click="isThere([line])"
+        >
+          I have it
+        </button>
         <div class="side">
           <span>{{ isToGet ? dueText(line, store.today!) : (line.supply.keptIn ?? '') }}</span>
           <small class="figures">{{ priceOf(line) || `Day ${line.by.number}` }}</small>
@@ -90,16 +104,39 @@ const priceOf = ({ packs }: SupplyLine): string =>
     <v-btn v-if="lines.length > SHOWN" class="is-quiet" size="small" @click="all = !all">
       {{ all ? 'Show fewer' : `and ${lines.length - SHOWN} more` }}
     </v-btn>
+    <v-btn v-if="isToGet && missing.length > 1" class="is-quiet" size="small" @click="isThere(missing)">
+      I have all {{ missing.length }} of these
+    </v-btn>
   </ShelfCard>
 </template>
 
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 76px minmax(0, 1fr) auto;
+  grid-template-columns: 76px minmax(0, 1fr) auto 84px;
   gap: 0 var(--gap-4);
   padding: var(--gap-2) 0 var(--gap-2);
   border-top: 1px dashed var(--line);
+}
+li > .have {
+  grid-column: 3;
+}
+li > .side {
+  grid-column: 4;
+}
+.have {
+  align-self: center;
+  min-height: 28px;
+  padding: 0 var(--gap-3);
+  background: none;
+  border: 1.5px solid var(--edge);
+  border-radius: var(--radius);
+  font-size: 12.5px;
+  font-weight: 600;
+  white-space: nowrap;
+}
+.have:hover {
+  border-color: var(--plum);
 }
 .name {
   min-height: 26px;
@@ -138,6 +175,7 @@ li {
   text-align: right;
 }
 @media (max-width: 900px) {
+  .have,
   .name {
     min-height: var(--touch);
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { formatDay, shareMadeSchema, type FieldProblem } from '@kobby/core';
+import { formatDay, shareMadeSchema, whoLacksLink, type FieldProblem } from '@kobby/core';
 import QRCode from 'qrcode';
 import { computed, ref } from 'vue';
 import FormField from '../../parts/FormField.vue';
@@ -52,6 +52,13 @@ function choosePerson(id: string | null): void {
   if (name) fields.value.label = name;
 }
 
+// Proposed is whoever works here and has no link to this unit yet.
+function propose(): void {
+  const next = whoLacksLink(store.book, unit.value.id);
+  if (next) choosePerson(next.id);
+}
+propose();
+
 async function make(): Promise<void> {
   const { label, fromDay, toDay, lastDate, passPhrase } = fields.value;
   const share = {
@@ -85,6 +92,7 @@ async function make(): Promise<void> {
   });
   fields.value = { ...fields.value, label: '', passPhrase: '' };
   personId.value = null;
+  propose();
 }
 const SHOWN = ['label', 'fromDay', 'toDay', 'lastDate', 'passPhrase', 'personId'];
 </script>

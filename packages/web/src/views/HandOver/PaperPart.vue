@@ -11,9 +11,11 @@ const store = useBook();
 const reading = useReading();
 const unitId = computed(() => reading.value.frame.unit.id);
 const days = computed(() => reading.value.frame.calendar.days);
-const day = ref<number>(days.value.find(({ date }) => date >= store.today!)?.number ?? 1);
+const day = ref<number | 'all'>(days.value.find(({ date }) => date >= store.today!)?.number ?? 1);
 const circle = computed(() => reading.value.circles.blocks[0] ?? null);
 
+// What is there for one day only.
+const cardDay = computed(() => (day.value === 'all' ? (days.value[0]?.number ?? 1) : day.value));
 const toSheet = (sheet: PrintedId): RouteLocationRaw => ({
   name: 'print',
   params: { unitId: unitId.value, sheet },
@@ -32,7 +34,7 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
           hint: 'the run of the day with all its words',
           to: {
             name: 'circle-card',
-            params: { unitId: unitId.value, day: day.value, blockId: circle.value.id },
+            params: { unitId: unitId.value, day: cardDay.value, blockId: circle.value.id },
           },
         },
         {
@@ -40,7 +42,7 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
           hint: 'in large letters',
           to: {
             name: 'circle-songs',
-            params: { unitId: unitId.value, day: day.value, blockId: circle.value.id },
+            params: { unitId: unitId.value, day: cardDay.value, blockId: circle.value.id },
           },
         },
       ]
@@ -54,7 +56,10 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
       v-if="days.length"
       v-model="day"
       class="day"
-      :items="days.map(({ number }) => ({ title: `Day ${number}`, value: number }))"
+      :items="[
+        { title: 'All days', value: 'all' },
+        ...days.map(({ number }) => ({ title: `Day ${number}`, value: number })),
+      ]"
       label="For the sheets of a day"
       hide-details
     />
@@ -62,7 +67,10 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
       <ul>
         <li v-for="(sheet, id) in PRINTED" :key="id">
           <RouterLink :to="toSheet(id)">{{ sheet.name }}</RouterLink>
-          <small class="soft">{{ sheet.hint }}{{ sheet.perDay ? ` · Day ${day}` : '' }}</small>
+          <small class="soft"
+            >{{ sheet.hint
+            }}{{ sheet.perDay ? (day === 'all' ? ' · all days' : ` · Day ${day}`) : '' }}</small
+          >
         </li>
         <li v-for="one in others" :key="one.name">
           <RouterLink :to="one.to">{{ one.name }}</RouterLink> <small class="soft">{{ one.hint }}</small>

@@ -71,7 +71,7 @@ describe('a new link', () => {
   test('carries its secret behind the address, and asks for the days of the unit', async () => {
     const { page, asked } = await form(200, made);
     expect(asked[0]).toMatchObject({
-      share: { label: 'Sol', fromDay: 1, toDay: 10, lastDate: null, personId: null, scope: 'all' },
+      share: { label: 'Sol', fromDay: 1, toDay: 10, lastDate: null, personId: 'sol', scope: 'all' },
       passPhrase: null,
     });
     await vi.waitFor(() => expect(page.findComponent(LinkForm).emitted('made')).toBeDefined());

@@ -12,6 +12,7 @@ import { computed } from 'vue';
 import DeskFrame from '../../parts/DeskFrame.vue';
 import type { Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
+import { HOME_PAGES } from '../../state/places.ts';
 
 /** The house: everything that stays from unit to unit, in drawers. */
 const store = useBook();
@@ -30,29 +31,33 @@ const drawers = computed((): Drawer[] => {
   const cares = houseNotes(store.book, store.today!).some((note) => note.level !== 'note');
   return [
     {
-      name: 'Children',
+      name: HOME_PAGES.children.name,
       figure: here === 1 ? '1 child' : `${here} children`,
       to: { name: 'children' },
       warns: cares,
     },
-    { name: 'People', figure: working === 1 ? 'you' : `${working} at work`, to: { name: 'people' } },
+    {
+      name: HOME_PAGES.people.name,
+      figure: working === 1 ? 'you' : `${working} at work`,
+      to: { name: 'people' },
+    },
     {
       name: 'Corners',
       figure: `${Object.values(corners).filter((corner) => !corner.retired).length} on the shelf`,
       to: { name: 'house-corners' },
     },
     {
-      name: 'Days and rules',
+      name: HOME_PAGES.rules.name,
       figure: `${home.value.workingWeekdays.length} days a week`,
       to: { name: 'rules' },
     },
     {
-      name: 'Cupboard',
+      name: HOME_PAGES.cupboard.name,
       figure: low === 0 ? `${shelf.length} things` : `${shelf.length} things · ${low} low`,
       to: { name: 'cupboard' },
     },
-    { name: 'Library', figure: `${entries} entries`, to: { name: 'library' } },
-    { name: 'Kept', figure: 'backups, who is in', to: { name: 'kept' } },
+    { name: HOME_PAGES.library.name, figure: `${entries} entries`, to: { name: 'library' } },
+    { name: HOME_PAGES.kept.name, figure: 'backups, who is in', to: { name: 'kept' } },
   ];
 });
 </script>

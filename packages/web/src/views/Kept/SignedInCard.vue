@@ -1,9 +1,13 @@
 <script setup lang="ts">
 import { sessionsSchema, type FieldProblem, type OpenSession } from '@kobby/core';
 import { onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
 import FormField from '../../parts/FormField.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { ask, messagesBeside, type Said } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { forgetWholeDevice, signOutOfDevice } from '../../state/signing-out.ts';
+import { canKeepVault } from '../../state/vault.ts';
 import { whenText } from './kept.ts';
 
 /** Where somebody is signed in, and the pass-phrase. */
@@ -13,6 +17,15 @@ const changing = ref(false);
 const changed = ref(false);
 const fields = ref({ old: '', passPhrase: '' });
 const errors = ref<readonly FieldProblem[]>([]);
+const store = useBook();
+const router = useRouter();
+const keepsCopy = canKeepVault();
+const forgetting = ref(false);
+async function forgetDeviceNow(): Promise<void> {
+  await signOutOfDevice(store);
+  await forgetWholeDevice();
+  await router.push({ name: 'enter' });
+}
 const DEVICES = { phone: 'A phone or tablet', computer: 'A computer' } as const;
 
 function take(said: Said<{ sessions: readonly OpenSession[] }>): boolean {
@@ -59,12 +72,36 @@ async function change(): Promise<void> {
     <p class="soft">
       It ends by itself after thirty days, or fourteen without anybody there. Assistants' links are not here.
     </p>
+    <p class="soft">
+      <template v-if="keepsCopy">
+        This device keeps a copy of the home, ciphered, so that the pages open without a network. Signing out
+        destroys its key.
+      </template>
+      <template v-else>
+        Over a plain connection (http) a browser keeps no copy of the home: without a network these pages do
+        not open.
+      </template>
+    </p>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <p v-if="changed" role="status">The new pass-phrase is the one; everywhere else it is asked for.</p>
     <p class="buttons">
       <v-btn v-if="sessions.length > 1" class="is-side" @click="end('others')">End all others</v-btn>
       <v-btn v-if="!changing" class="is-side" @click="changing = true">Change the pass-phrase</v-btn>
+      <v-btn v-if="!forgetting" class="is-side" @click="forgetting = true">Forget this device</v-btn>
     </p>
+    <div v-if="forgetting" class="forget" role="group" aria-label="Forget this device">
+      <p>
+        For a computer that others use: signs out here, and takes everything of the home off it: the copy,
+        what was typed and not kept, links that were opened.
+        <b v-if="store.waitingCount">
+          {{ store.waitingCount }} changes made here have not arrived yet. They would be lost.
+        </b>
+      </p>
+      <p class="buttons">
+        <v-btn class="is-main" @click="forgetDeviceNow">Forget it</v-btn>
+        <v-btn class="is-quiet" @click="forgetting = false">Not now</v-btn>
+      </p>
+    </div>
     <form v-if="changing" novalidate @submit.prevent="change">
       <FormField
         v-model="fields.old"
@@ -109,7 +146,8 @@ small {
   flex-wrap: wrap;
   gap: var(--gap-3);
 }
-form {
+form,
+.forget {
   display: flex;
   flex-direction: column;
   gap: var(--gap-3);

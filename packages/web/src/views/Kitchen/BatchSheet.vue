@@ -6,6 +6,7 @@ import FormSheet from '../../parts/FormSheet.vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import type { ActResult } from '../../state/sync.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** It was made, or tried out: when, how it is kept, and what really went in. */
 const props = defineProps<{ mixes: readonly Mix[]; trial: boolean }>();
@@ -32,6 +33,8 @@ const own = computed(() =>
     return amount !== was && amount !== null && amount !== undefined ? [{ supplyId, amount }] : [];
   }),
 );
+
+keepsTyped(`made ${recipe.value.id} ${props.trial}`, { madeOn, keptHow, found, note, took });
 
 function submit(): ActResult {
   const stamp = { at: store.instant(), newId };

@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import DeskFrame from '../../parts/DeskFrame.vue';
 import type { Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
+import { HOME_PAGES } from '../../state/places.ts';
 
 /** The kitchen: any recipe to any number of children, what fills a bin, and what was made. */
 const store = useBook();
@@ -13,10 +14,10 @@ const drawers = computed((): Drawer[] => {
   const old = kept.filter(({ state }) => state === 'past' || state === 'ill').length;
   const count = Object.values(recipes).filter(({ retired }) => !retired).length;
   return [
-    { name: 'Counter', figure: `${count} recipes`, to: { name: 'counter' } },
-    { name: 'Bins', figure: `${fillerCount(supplies)} fillers`, to: { name: 'bins' } },
+    { name: HOME_PAGES.counter.name, figure: `${count} recipes`, to: { name: 'counter' } },
+    { name: HOME_PAGES.bins.name, figure: `${fillerCount(supplies)} fillers`, to: { name: 'bins' } },
     {
-      name: 'Made',
+      name: HOME_PAGES.made.name,
       figure: `${kept.length} in the house${old > 0 ? ` · ${old} too old` : ''}`,
       to: { name: 'made' },
       warns: old > 0,

@@ -16,7 +16,7 @@ const over = computed(() => states.value.filter((one) => !isKept(one)).slice(0, 
 </script>
 
 <template>
-  <PageBar title="Made" hint="shared by small hands: it does not keep for ever" />
+  <PageBar title="What is mixed" hint="shared by small hands: it does not keep for ever" />
   <p v-if="states.length === 0" class="soft">
     Nothing is noted yet. “Made it” on the counter writes down what was made, when, and how long it keeps.
   </p>

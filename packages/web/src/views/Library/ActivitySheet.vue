@@ -64,7 +64,7 @@ const modes = Object.fromEntries(
     <PlannedTestFields v-model="draft.content" />
     <TapeLabel class="label">In the room</TapeLabel>
     <HintFields v-model="draft.content" />
-    <TapeLabel class="label">Made ready before</TapeLabel>
+    <TapeLabel class="label">To prepare before</TapeLabel>
     <ReadyFields v-model="draft.content" :own-id="draft.id" />
     <TapeLabel class="label">What it is like</TapeLabel>
     <FindingFields v-model="draft.content" />

@@ -20,13 +20,14 @@ const unit = computed(() => store.book.units[unitId] ?? null);
 const pages = computed((): readonly PrintedPage[] => {
   const id = String(route.params.sheet);
   if (!unit.value || !isSheet(id)) return [];
-  const [day, today] = [Number(route.query.day ?? 1), store.today!];
-  return printedPages(id, store.book, { unitId, day, today });
+  const day = route.query.day === 'all' ? 'all' : Number(route.query.day ?? 1);
+  return printedPages(id, store.book, { unitId, day, today: store.today! });
 });
 </script>
 
 <template>
   <SheetPage
+    :title="sheet?.name ?? 'To print'"
     :back="{ name: 'hand-over', params: { unitId }, query: { part: 'paper' } }"
     back-to="Back to Hand over"
     :measured="sheet?.layout !== 'landscape'"

@@ -61,3 +61,11 @@ test.each([
 ])('%s is told', async (_, name, day, unitId, told) => {
   expect((await sheet(name, day, unitId)).text()).toContain(told);
 });
+
+test('the folder sheets of all days are one job, each page by itself', async () => {
+  const one = (await sheet('folder', '2')).findAll('article').length;
+  const all = (await sheet('folder', 'all')).findAll('article').map((page) => page.text());
+  expect(all.length).toBeGreaterThan(one);
+  expect(all.some((text) => text.includes('Day 1'))).toBe(true);
+  expect(all.some((text) => text.includes('Day 2'))).toBe(true);
+});

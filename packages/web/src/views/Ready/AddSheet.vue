@@ -7,6 +7,7 @@ import { useBook } from '../../state/book.ts';
 import { personOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { useReading } from '../../state/unit.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** A task of one's own, such as trying something out; or a time on one day, such as a Saturday morning. */
 const props = defineProps<{ kind: 'task' | 'time' }>();
@@ -23,6 +24,8 @@ const date = ref<string | null>(store.today);
 const start = ref<string | undefined>('19:30');
 const personId = ref<string | null>(null);
 const people = personOptions(store.book);
+
+keepsTyped(`add ${props.kind}`, { name, minutes, day, date, start, personId });
 
 const submit = (): ActResult =>
   store.perform([

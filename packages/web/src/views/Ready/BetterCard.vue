@@ -60,7 +60,7 @@ function take(): void {
     <template v-else>
       <span v-if="failed" class="wrong">It could not be worked out: {{ failed }}</span>
       <span v-else-if="isOld">The plan has changed since; what was found is out of date.</span>
-      <v-btn class="is-side" data-test="work-out" @click="begin">Work out a better one</v-btn>
+      <v-btn class="is-side" data-test="work-out" @click="begin">Find a better order</v-btn>
     </template>
   </div>
 </template>

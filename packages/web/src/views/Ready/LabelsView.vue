@@ -19,6 +19,7 @@ const home = computed(() => homeOf(store.book));
 
 <template>
   <SheetPage
+    title="Labels"
     :back="{ name: 'ready', params: { unitId: String(route.params.unitId) } }"
     back-to="Back to Make ready"
   >

@@ -24,13 +24,13 @@ const option = computed(() => {
   const free = loads.map(({ slot, minutes }) => Math.max(0, (slot.minutes ?? 0) - minutes));
   return {
     animation: false,
-    grid: { left: 6, right: 6, top: 20, bottom: 34 },
+    grid: { left: 6, right: 6, top: 20, bottom: 50 },
     xAxis: {
       type: 'category',
       data: loads.map(({ slot }) => `${formatDay(slot.date, 'brief')}\n${slot.name}`),
       axisTick: { show: false },
       axisLine: { lineStyle: { color: colour('--edge') } },
-      axisLabel: { ...text, interval: 0, fontSize: 11.5, lineHeight: 14, width: 60, overflow: 'truncate' },
+      axisLabel: { ...text, interval: 0, fontSize: 11.5, lineHeight: 14, width: 62, overflow: 'break' },
     },
     yAxis: { type: 'value', show: false },
     series: [
@@ -72,7 +72,7 @@ const option = computed(() => {
 /* The page is a column that would press it flat. */
 .chart {
   flex: none;
-  height: 150px;
+  height: 168px;
   margin-bottom: var(--gap-3);
 }
 </style>

@@ -76,6 +76,7 @@ const NARROW = 700;
 
 const hint = computed(() => {
   const minutes = left.value.reduce((sum, { task }) => sum + task.minutes, 0);
+  if (reading.value.placements.length === 0) return 'nothing is planned yet';
   if (left.value.length === 0) return 'everything is ready';
   return `${left.value.length} ${left.value.length === 1 ? 'task' : 'tasks'} left, ${aboutDuration(minutes)} in all`;
 });

@@ -77,7 +77,7 @@ function onKey(event: KeyboardEvent): void {
     </span>
     <GripHandle
       v-if="!isDone"
-      :name="`Take in hand: ${task.text}`"
+      :name="`Move: ${task.text}`"
       :held="isHeld"
       @grab="hand.grab($event, entry)"
       @take="hand.take(entry)"

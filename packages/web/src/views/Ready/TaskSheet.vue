@@ -16,6 +16,7 @@ import { useBook } from '../../state/book.ts';
 import { personOptions } from '../../state/options.ts';
 import type { ActResult } from '../../state/sync.ts';
 import { slotText } from './deciding.ts';
+import { keepsTyped } from '../../state/unkept.ts';
 
 /** What is decided about one task: when, by whom, in how many parts, how far it is prepared, or not at all. */
 const props = defineProps<{ entry: ReadyEntry; slots: readonly ReadySlot[] }>();
@@ -60,6 +61,8 @@ function clockOf(): string {
   if (!home) return '';
   return `, at ${formatMinutes(task.usedAt - momentOf(task.day.date, 0, home.zone))}`;
 }
+
+keepsTyped(`task ${props.entry.task.id}`, { slotId, personId, parts, way, hands, skip, note });
 
 function submit(): ActResult {
   const decided = decideReady(

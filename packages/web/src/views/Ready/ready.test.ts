@@ -84,7 +84,7 @@ describe('Make ready', () => {
 
   test('a task is taken in hand and put into another time, which says what speaks against it', async () => {
     const page = desk.place(ReadyView);
-    await page.get('[aria-label="Take in hand: Cut strips"]').trigger('click');
+    await page.get('[aria-label="Move: Cut strips"]').trigger('click');
     const late = page.get(`${time('Thu 11 March · Nap time')} .put`);
     expect(late.text()).toBe('after it is used');
     await page.get(`${time('Mon 8 March · Nap time')} .put`).trigger('click');
@@ -134,7 +134,7 @@ describe('Make ready', () => {
         .find((one) => one.text() === name)!
         .trigger('click');
     await go('By person');
-    await page.get('[aria-label="Take in hand: Cut strips"]').trigger('click');
+    await page.get('[aria-label="Move: Cut strips"]').trigger('click');
     await page.get('[aria-label="Put it here: Jo"]').trigger('click');
     expect(desk.store.book.prepChoices['p:cut' as never]).toMatchObject({ personId: 'jo', slotId: null });
     await go('By kind');

@@ -2,7 +2,7 @@
 import type { RatioRule } from '@kobby/core';
 import { computed } from 'vue';
 import { ChoiceField, NumberField, RowsField, SwitchField, TextField } from '../../parts/fields/index.ts';
-import ShelfCard from '../../parts/ShelfCard.vue';
+import FoldedCard from '../../parts/FoldedCard.vue';
 
 /** How many adults a group needs, in the terms of the home's licence. */
 const rule = defineModel<RatioRule>({ required: true });
@@ -12,16 +12,27 @@ const young = computed({
     rule.value.young = on ? { underMonths: 18, most: 2 } : null;
   },
 });
+const said = computed(() => {
+  const { bands, largestGroup } = rule.value;
+  const each = bands.map(
+    ({ fromMonths, perAdult }) =>
+      `${perAdult} to an adult${fromMonths > 0 ? ` from ${fromMonths} months` : ''}`,
+  );
+  return (
+    [...each, largestGroup === null ? '' : `at most ${largestGroup}`].filter(Boolean).join(', ') ||
+    'no rule yet'
+  );
+});
 </script>
 
 <template>
-  <ShelfCard title="Adults and children">
+  <FoldedCard title="Adults and children" :value="said">
     <p class="soft">In the terms of your licence. Kobby does the sums; the licence decides.</p>
     <ChoiceField
       v-model="rule.counting"
       label="A mixed group counts"
       path="ratio.counting"
-      :options="{ youngest: 'by its youngest child', shares: 'by adding up shares of an adult' }"
+      :options="{ youngest: 'the youngest child decides', shares: 'by adding up shares of an adult' }"
     />
     <RowsField
       v-slot="{ row, path }"
@@ -55,5 +66,5 @@ const young = computed({
       />
     </div>
     <TextField v-model="rule.text" label="The rule, word for word" path="ratio.text" />
-  </ShelfCard>
+  </FoldedCard>
 </template>

@@ -23,6 +23,7 @@ import {
   TicksField,
   WordsField,
 } from '../../parts/fields/index.ts';
+import FoldedCard from '../../parts/FoldedCard.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { copyOf, newId } from '../../state/api.ts';
@@ -74,6 +75,31 @@ function setValue(id: StartingValueId, value: number | null | undefined): void {
   const { [id]: _, ...rest } = draft.value.values;
   draft.value.values = value === null || value === undefined ? rest : { ...rest, [id]: value };
 }
+// What each folded card is now, in a line.
+const NOTHING = 'nothing yet';
+const said = computed(() => {
+  const { units, currency, pictures, lens, values: own, ...now } = draft.value;
+  const names = (list: readonly { readonly name: string }[]): string =>
+    list.map(({ name }) => name).join(', ') || NOTHING;
+  const ownValues = Object.keys(own).length;
+  return {
+    parts: now.parts.map(({ name, from, to }) => `${name} ${from} to ${to}`).join(', ') || NOTHING,
+    blocks: now.blocks.map(({ name, start }) => `${start} ${name}`).join(', ') || NOTHING,
+    numbers:
+      [now.emergencyNumber, now.poisonCentreNumber, now.tapC === null ? null : `tap ${now.tapC} °C`]
+        .filter(Boolean)
+        .join(' · ') || NOTHING,
+    shown: [
+      units === 'us' ? 'US units' : 'Metric',
+      currency,
+      pictures === 'any' ? 'any pictures' : 'realistic pictures',
+      LENSES[lens].name,
+    ].join(' · '),
+    ready: `${names(now.prepSlots)}; things wait: ${names(now.waitingPlaces)}`,
+    room: [now.binRule, now.collectRule].filter(Boolean).join(' · ') || NOTHING,
+    values: ownValues === 0 ? 'all as Kobby has them' : `${ownValues} of your own`,
+  };
+});
 const minutesOf = (slot: (typeof draft.value.prepSlots)[number], day: number) =>
   slot.minutes[String(day) as keyof typeof slot.minutes] ?? null;
 function setMinutes(
@@ -97,49 +123,53 @@ function setMinutes(
           <LineField v-model="draft.zone" label="Time zone" path="zone" />
         </div>
         <TicksField v-model="working" label="Working days" path="workingWeekdays" :options="weekdays" />
-        <RowsField
-          v-slot="{ row, path }"
-          v-model="draft.parts"
-          label="Parts of the day"
-          path="parts"
-          one="Part"
-          ordered
-          :blank="() => ({ id: slug() as never, name: '', from: '15:30' as never, to: '17:30' as never })"
-        >
-          <div class="side-by-side">
-            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <LineField v-model="row.from" label="From" type="time" :path="`${path}.from`" />
-            <LineField v-model="row.to" label="To" type="time" :path="`${path}.to`" />
-          </div>
-        </RowsField>
-        <RowsField
-          v-slot="{ row, path }"
-          v-model="draft.blocks"
-          label="Blocks of the day"
-          path="blocks"
-          one="Block"
-          ordered
-          :blank="
-            () => ({
-              id: slug() as never,
-              name: '',
-              start: '10:00' as never,
-              minutes: 30 as never,
-              isCircle: false,
-            })
-          "
-        >
-          <div class="side-by-side">
-            <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
-            <LineField v-model="row.start" label="Starts" type="time" :path="`${path}.start`" />
-            <NumberField v-model="row.minutes" label="Minutes" :path="`${path}.minutes`" />
-            <SwitchField v-model="row.isCircle" label="Kept for circle" :path="`${path}.isCircle`" />
-          </div>
-        </RowsField>
+        <FoldedCard plain title="Parts of the day" :value="said.parts">
+          <RowsField
+            v-slot="{ row, path }"
+            v-model="draft.parts"
+            label="Parts of the day"
+            path="parts"
+            one="Part"
+            ordered
+            :blank="() => ({ id: slug() as never, name: '', from: '15:30' as never, to: '17:30' as never })"
+          >
+            <div class="side-by-side">
+              <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+              <LineField v-model="row.from" label="From" type="time" :path="`${path}.from`" />
+              <LineField v-model="row.to" label="To" type="time" :path="`${path}.to`" />
+            </div>
+          </RowsField>
+        </FoldedCard>
+        <FoldedCard plain title="Blocks of the day" :value="said.blocks">
+          <RowsField
+            v-slot="{ row, path }"
+            v-model="draft.blocks"
+            label="Blocks of the day"
+            path="blocks"
+            one="Block"
+            ordered
+            :blank="
+              () => ({
+                id: slug() as never,
+                name: '',
+                start: '10:00' as never,
+                minutes: 30 as never,
+                isCircle: false,
+              })
+            "
+          >
+            <div class="side-by-side">
+              <LineField v-model="row.name" label="Name" :path="`${path}.name`" />
+              <LineField v-model="row.start" label="Starts" type="time" :path="`${path}.start`" />
+              <NumberField v-model="row.minutes" label="Minutes" :path="`${path}.minutes`" />
+              <SwitchField v-model="row.isCircle" label="This is circle time" :path="`${path}.isCircle`" />
+            </div>
+          </RowsField>
+        </FoldedCard>
       </ShelfCard>
       <div class="stack">
         <ClosedCard />
-        <ShelfCard title="Numbers to call, and the tap">
+        <FoldedCard title="Numbers to call, and the tap" :value="said.numbers">
           <div class="side-by-side">
             <LineField
               v-model="draft.emergencyNumber"
@@ -161,8 +191,8 @@ function setMinutes(
               empty-is-null
             />
           </div>
-        </ShelfCard>
-        <ShelfCard title="How things are shown">
+        </FoldedCard>
+        <FoldedCard title="How things are shown" :value="said.shown">
           <div class="side-by-side">
             <ChoiceField
               v-model="draft.units"
@@ -196,10 +226,10 @@ function setMinutes(
             />
           </RowsField>
           <OwnSkills v-model="draft.ownSkills" />
-        </ShelfCard>
+        </FoldedCard>
       </div>
       <RatioCard v-model="draft.ratio" />
-      <ShelfCard title="Making ready">
+      <FoldedCard title="Making ready" :value="said.ready">
         <RowsField
           v-slot="{ row, path }"
           v-model="draft.prepSlots"
@@ -245,8 +275,8 @@ function setMinutes(
             <NumberField v-model="row.holds" label="Holds" :path="`${path}.holds`" />
           </div>
         </RowsField>
-      </ShelfCard>
-      <ShelfCard title="Rules of the room">
+      </FoldedCard>
+      <FoldedCard title="Rules of the room" :value="said.room">
         <TextField v-model="draft.binRule" label="When filler leaves a bin" path="binRule" />
         <TextField
           v-model="draft.collectRule"
@@ -272,8 +302,8 @@ function setMinutes(
             />
           </div>
         </RowsField>
-      </ShelfCard>
-      <ShelfCard title="Starting values">
+      </FoldedCard>
+      <FoldedCard title="Starting values" :value="said.values">
         <p class="soft">What Kobby counts with. Empty is its own value, shown behind.</p>
         <div v-for="[id, value] in values" :key="id" class="value">
           <NumberField
@@ -285,7 +315,7 @@ function setMinutes(
             @update:model-value="setValue(id, $event)"
           />
         </div>
-      </ShelfCard>
+      </FoldedCard>
     </div>
     <p class="line soft">{{ CAUTION_LINE }}</p>
   </form>

@@ -1,20 +1,24 @@
 <script setup lang="ts">
 import { mdiArrowLeft, mdiCheckboxBlankOutline, mdiCheckboxMarked } from '@mdi/js';
 import {
+  changesIfThere,
   changesToPutAway,
   formatMoney,
   formatQuantity,
   homeOf,
   packsText,
+  unitsByNearness,
   read,
   type BasketId,
   type Money,
   type SupplyLine,
   type UnitId,
 } from '@kobby/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
+import SideTabs from '../../parts/SideTabs.vue';
 import { newId } from '../../state/api.ts';
+import { useTitle } from '../../state/page-title.ts';
 import { useBook } from '../../state/book.ts';
 
 /** The shopping list, for one thumb: by shop, large lines, ticked by a touch anywhere on them, also without a connection. */
@@ -22,7 +26,21 @@ const store = useBook();
 const route = useRoute();
 const unit = computed(() => store.book.units[String(route.params.unitId) as UnitId] ?? null);
 const home = computed(() => homeOf(store.book));
-const lines = computed(() => (unit.value ? read(store.book, unit.value.id, store.today!).supplies : []));
+// Whoever goes shopping once a week goes for all that runs or comes.
+const whose = ref<'this' | 'all'>('this');
+const isForAll = computed(() => whose.value === 'all');
+const others = computed(() =>
+  unitsByNearness(store.book, store.today!)
+    .filter(({ unit: { id }, phase }) => id !== unit.value?.id && (phase === 'now' || phase === 'to-come'))
+    .map((one) => one.unit),
+);
+const shoppedFor = computed(() => [
+  ...(unit.value ? [unit.value] : []),
+  ...(isForAll.value ? others.value : []),
+]);
+const lines = computed(() =>
+  shoppedFor.value.flatMap(({ id }) => read(store.book, id, store.today!).supplies),
+);
 
 const OTHER: Readonly<Partial<Record<BasketId, string>>> = {
   families: 'From families',
@@ -49,15 +67,24 @@ const cost = computed(() => ticked.value.reduce((sum, { packs }) => sum + (packs
 
 const whatOf = ({ packs, supply, buy }: SupplyLine): string =>
   packs ? packsText(packs, supply, home.value.units) : formatQuantity(buy, home.value.units);
-const alsoOf = ({ packs, errand, supply }: SupplyLine): string =>
+const alsoOf = ({ packs, errand, supply, unit: of }: SupplyLine): string =>
   [
+    isForAll.value ? of.title : '',
     packs?.cost !== null && packs?.cost !== undefined ? formatMoney(packs.cost, home.value.currency) : '',
     errand?.from ?? supply.gotFrom ?? '',
     errand?.note ?? '',
   ]
     .filter(Boolean)
     .join(' · ');
-function tick({ unit: { id: unitId }, supply: { id: supplyId }, pickup }: SupplyLine): void {
+// Before one goes: what is in the house after all is counted as there, and is on the list no more.
+const isAtHome = ref(false);
+function tick(line: SupplyLine): void {
+  if (isAtHome.value) {
+    store.perform(changesIfThere(store.book, [line], { at: store.instant(), newId }));
+    return;
+  }
+  const { unit, supply, pickup } = line;
+  const [unitId, supplyId] = [unit.id, supply.id];
   store.perform([{ type: pickup ? 'gather/put-back' : 'gather/pick-up', subject: { unitId, supplyId } }]);
 }
 function putAway(): void {
@@ -71,6 +98,7 @@ const connection = computed(() =>
     ? 'All kept'
     : `${store.waitingCount} kept on this phone until there is a connection`,
 );
+useTitle('page', () => 'Shopping list');
 </script>
 
 <template>
@@ -88,15 +116,38 @@ const connection = computed(() =>
         <h1>Shopping list</h1>
         <p>{{ unit?.title ?? 'No such unit' }}</p>
       </div>
+      <button
+        v-if="listed.length > 0"
+        type="button"
+        class="mode"
+        :aria-pressed="isAtHome"
+        @click="isAtHome = !isAtHome"
+      >
+        {{ isAtHome ? 'Shopping now' : 'What is at home?' }}
+      </button>
     </header>
     <p v-if="listed.length === 0" class="nothing">
-      Nothing is missing. Everything the plan needs is in the house.
+      {{
+        lines.length > 0
+          ? 'Nothing is missing. Everything the plan needs is in the house.'
+          : 'Nothing is planned yet that needs anything.'
+      }}
+    </p>
+    <SideTabs
+      v-if="others.length > 0"
+      v-model="whose"
+      class="whose"
+      label="For what"
+      :options="{ this: unit?.title ?? '', all: `All ${others.length + 1} that run or come` }"
+    />
+    <p v-if="isAtHome" class="rule" role="status">
+      Touch what is in the house after all: it is counted as there, and leaves the list.
     </p>
     <section v-for="group in groups" :key="group.place">
       <h2>{{ group.place }}</h2>
       <p v-if="group.place === OTHER.collect && home.collectRule" class="rule">{{ home.collectRule }}</p>
       <ul>
-        <li v-for="line in group.lines" :key="line.supply.id">
+        <li v-for="line in group.lines" :key="`${line.unit.id} ${line.supply.id}`">
           <button
             type="button"
             :aria-pressed="line.pickup !== null"
@@ -158,6 +209,19 @@ header {
 }
 header p {
   color: var(--band-soft);
+}
+.whose {
+  padding: var(--gap-3) var(--gap-5) 0;
+}
+.mode {
+  margin-left: auto;
+  min-height: var(--touch);
+  padding: 0 var(--gap-4);
+  background: none;
+  border: 1.5px solid var(--band-edge);
+  border-radius: 99px;
+  color: var(--band-text);
+  font-weight: 600;
 }
 .back {
   display: grid;

@@ -2,6 +2,7 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import {
   aChild,
+  after,
   aMaterial,
   anActivity,
   aSupply,
@@ -83,5 +84,36 @@ test('without a connection it says what waits; of a unit that is gone it says so
   expect(page.text()).toContain('1 kept on this phone until there is a connection');
   const gone = await shopping('gone');
   expect(gone.text()).toContain('No such unit');
-  expect(gone.text()).toContain('Nothing is missing.');
+  expect(gone.text()).toContain('Nothing is planned yet');
+});
+
+test('what is at home after all is touched and leaves the list', async () => {
+  const page = await shopping();
+  await page
+    .findAll('button')
+    .find((one) => one.text() === 'What is at home?')!
+    .trigger('click');
+  await page.get('[data-test="shop-flour"]').trigger('click');
+  expect(page.find('[data-test="shop-flour"]').exists()).toBe(false);
+  expect(Object.values(desk.store.book.stockMoves)).toMatchObject([{ supplyId: 'flour', kind: 'counted' }]);
+  expect(Object.keys(desk.store.book.pickups)).toEqual([]);
+});
+
+test('one list for all units that run or come, each line with the unit that it is for', async () => {
+  const unit = { id: 'next', title: 'Bread', style: 'theme', start: '2027-03-15', dayCount: 5 } as const;
+  desk = await openDesk(
+    after(book, { type: 'unit/start', unit }, {
+      ...onDay('p2', 'bake', 2),
+      unitId: 'next',
+    } as never),
+  );
+  const page = await shopping();
+  const lines = () => page.findAll('[data-test^="shop-"]').length;
+  const few = lines();
+  await page
+    .findAll('button')
+    .find((one) => one.text().startsWith('All 2'))!
+    .trigger('click');
+  expect(lines()).toBeGreaterThan(few);
+  expect(page.text()).toContain('Bread');
 });

@@ -109,7 +109,7 @@ const ofMonth = computed(() =>
         v-model="draft.featured"
         label="Featured letter, number, colour, shape"
         path="featured"
-        one="Feature"
+        one="Letter, number, colour or shape"
         :blank="() => ({ kind: 'letter' as const, value: '', span: 'unit' as const })"
       >
         <div class="feature">

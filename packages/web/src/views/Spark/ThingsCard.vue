@@ -137,7 +137,7 @@ const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
         <thead>
           <tr>
             <td />
-            <th scope="col">Member</th>
+            <th scope="col">Thing</th>
             <th
               v-for="column in columns"
               :key="keyOf(column)"
@@ -178,7 +178,7 @@ const SLIM: ReadonlySet<string> = new Set(['rank', 'firstSound', 'syllables']);
                 v-model="newName"
                 name="thing-new"
                 :placeholder="things.length ? 'another one' : 'the first one'"
-                aria-label="A new member"
+                aria-label="A new thing"
                 autocomplete="off"
                 @keydown.enter.prevent="add"
               />

@@ -26,6 +26,9 @@ const store = useBook();
 const reading = useReading();
 const { start } = useTimers();
 const steps = ref(false);
+const TIMERS = [5, 10, 20];
+// What was is told of, and not timed.
+const isToday = computed(() => reading.value.frame.calendar.days[props.day - 1]?.date === store.today);
 
 const stepsText = computed(() => {
   const { length } = placement.value.content.steps;
@@ -102,7 +105,7 @@ const cautions = computed(() =>
         {{ steps ? 'Without the steps' : stepsText }}
       </button>
       <button
-        v-for="minutes in [5, 10, 20]"
+        v-for="minutes in isToday ? TIMERS : []"
         :key="minutes"
         type="button"
         class="tap"

@@ -29,7 +29,13 @@ import WordsCard from './WordsCard.vue';
 const props = defineProps<{ unit: Unit; day: ProgramDay }>();
 const store = useBook();
 const reading = provideReading(() => props.unit.id);
-const { minutes, plan, rows, here, adults, clock, focus, look } = useRoom(reading, () => props.day.number);
+// What was is told, and changed no more: who came and went, the weather, a change of plan are of today.
+const isToday = computed(() => props.day.date === store.today);
+const { minutes, plan, rows, here, adults, clock, focus, look } = useRoom(
+  reading,
+  () => props.day.number,
+  () => isToday.value,
+);
 const weather = useWeather();
 const home = computed(() => reading.value.frame.home);
 const told = computed(() =>
@@ -52,14 +58,14 @@ const outdoors = computed(() =>
 <template>
   <main class="today">
     <div class="day">
-      <p v-if="weather" class="weather">
+      <p v-if="weather && isToday" class="weather">
         <v-icon :icon="SKIES[weather.sky]" size="20" aria-hidden="true" />
         {{ weatherText(weather, home.units) }}
         <button v-if="isWet(weather) && outdoors" type="button" class="text" @click="breaking = 'weather'">
           What comes in?
         </button>
       </p>
-      <CautionStrip v-for="one in told" :key="one.text" :level="one.level">
+      <CautionStrip v-for="one in isToday ? told : []" :key="one.text" :level="one.level">
         <b>{{ one.text }}.</b> {{ one.instead }}
       </CautionStrip>
       <section v-for="event in plan.events" :key="event.id" class="special">
@@ -79,23 +85,48 @@ const outdoors = computed(() =>
       />
       <p v-else class="soft">Nothing is planned at a set time today.</p>
       <LaterList :plan="plan" :focus="focus" :minutes="minutes" @look="look" />
-      <p class="line soft">
-        <template v-if="home.emergencyNumber">Emergency {{ home.emergencyNumber }}. </template>
-        <template v-if="home.poisonCentreNumber">Poison centre {{ home.poisonCentreNumber }}. </template>
-        {{ CAUTION_LINE }}
+      <p v-if="home.emergencyNumber || home.poisonCentreNumber" class="call">
+        <a v-if="home.emergencyNumber" :href="`tel:${home.emergencyNumber}`">
+          Emergency <b class="figures">{{ home.emergencyNumber }}</b>
+        </a>
+        <a v-if="home.poisonCentreNumber" :href="`tel:${home.poisonCentreNumber}`">
+          Poison centre <b class="figures">{{ home.poisonCentreNumber }}</b>
+        </a>
       </p>
+      <p class="line soft">{{ CAUTION_LINE }}</p>
     </div>
-    <HereCard class="who" :rows="rows" :date="store.today!" :adults="adults" />
+    <HereCard v-if="isToday" class="who" :rows="rows" :date="store.today!" :adults="adults" />
     <aside aria-label="In the room">
       <WordsCard :unit-id="unit.id" :day="day.number" />
-      <BreakCard v-model="breaking" :plan="plan" :minutes="minutes" :here="here" />
+      <BreakCard v-if="isToday" v-model="breaking" :plan="plan" :minutes="minutes" :here="here" />
       <KeepsakeCard :here="here" />
-      <ByTheWayCard :plan="plan" />
+      <ByTheWayCard v-if="isToday" :plan="plan" />
     </aside>
   </main>
 </template>
 
 <style scoped>
+.call {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+}
+.call a {
+  display: inline-flex;
+  gap: var(--gap-3);
+  align-items: center;
+  min-height: 52px;
+  padding: 0 var(--gap-4);
+  background: var(--card);
+  border: 2px solid var(--stop);
+  border-radius: var(--radius);
+  color: var(--ink);
+  font-weight: 600;
+  text-decoration: none;
+}
+.call b {
+  font: 700 22px var(--display);
+}
 .today {
   display: grid;
   flex: 1;

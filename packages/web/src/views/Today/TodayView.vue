@@ -1,31 +1,32 @@
 <script setup lang="ts">
-import { formatDay, phaseOf, frameOf, programDaysOn } from '@kobby/core';
+import { formatDay, programDateBefore, programDaysOn, unitsByNearness, type PlainDay } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
 import { useBook } from '../../state/book.ts';
 import TodayDesk from './TodayDesk.vue';
 
-/** Today in the room: the unit whose day it is; where two overlap, the one that is chosen. */
+/** Today in the room, or a day before it that is still to be told: the unit whose day it is; where two overlap, the one that is chosen. */
 const store = useBook();
-const running = computed(() => programDaysOn(store.book, store.today!));
+const past = ref<PlainDay | null>(null);
+const date = computed(() => past.value ?? store.today!);
+const before = computed(() => programDateBefore(store.book, date.value));
+const running = computed(() => programDaysOn(store.book, date.value));
 const chosen = ref<string | null>(null);
 const shown = computed(
   () => running.value.find(({ unit }) => unit.id === chosen.value) ?? running.value.at(-1) ?? null,
 );
 const next = computed(
-  () =>
-    Object.values(store.book.units)
-      .filter((unit) => phaseOf(frameOf(store.book, unit.id), store.today!) === 'to-come')
-      .toSorted((a, b) => (a.start! < b.start! ? -1 : 1))[0] ?? null,
+  () => unitsByNearness(store.book, store.today!).find(({ phase }) => phase === 'to-come')?.unit ?? null,
 );
 </script>
 
 <template>
   <div class="page">
     <InkBand
+      is-page
       :title="shown ? `Day ${shown.day.number}` : 'Today'"
-      :detail="`${formatDay(store.today!)}${shown ? ` · ${shown.unit.title}` : ''}`"
+      :detail="`${formatDay(date)}${shown ? ` · ${shown.unit.title}` : ''}`"
     />
     <nav v-if="running.length > 1" class="units" aria-label="Units of today">
       <button
@@ -38,7 +39,13 @@ const next = computed(
         {{ unit.title }}, Day {{ day.number }}
       </button>
     </nav>
-    <TodayDesk v-if="shown" :key="shown.unit.id" :unit="shown.unit" :day="shown.day" />
+    <nav v-if="before || past" class="units" aria-label="Days before">
+      <button v-if="before" type="button" data-test="day-before" @click="past = before">
+        Tell of {{ formatDay(before) }}
+      </button>
+      <button v-if="past" type="button" @click="past = null">Back to today</button>
+    </nav>
+    <TodayDesk v-if="shown" :key="`${shown.unit.id} ${date}`" :unit="shown.unit" :day="shown.day" />
     <main v-else class="none">
       <h2>No program day today</h2>
       <p v-if="next">

@@ -31,10 +31,13 @@ function useMinutes(): Ref<number> {
   return minutes;
 }
 
-/** The room today: its plan, who is in it, what is on and what comes. */
-export function useRoom(reading: ComputedRef<Reading>, day: () => number) {
+const DAY_MINUTES = 24 * 60;
+
+/** The room on a day: its plan, who is in it, what is on and what comes. Of a day that was nothing is on: all of it is over. */
+export function useRoom(reading: ComputedRef<Reading>, day: () => number, isToday: () => boolean) {
   const store = useBook();
-  const minutes = useMinutes();
+  const now = useMinutes();
+  const minutes = computed(() => (isToday() ? now.value : DAY_MINUTES));
   const chosen = ref<string | null>(null);
   const plan = computed((): DayPlan => dayPlanOf(store.book, reading.value, day())!);
   const rows = computed(() =>
@@ -62,8 +65,8 @@ export function useRoom(reading: ComputedRef<Reading>, day: () => number) {
     adults: computed(() => {
       const { attendance, home, people } = reading.value.frame;
       const stretches = presenceOn(attendance[day() - 1]!, home, people);
-      const now = stretches.find(({ from, to }) => from <= minutes.value && minutes.value < to);
-      return now?.adults ?? NOBODY;
+      const present = stretches.find(({ from, to }) => from <= minutes.value && minutes.value < to);
+      return present?.adults ?? NOBODY;
     }),
     clock,
     focus,

@@ -175,3 +175,21 @@ describe('today', () => {
     expect((await open(idea)).text()).toContain('No unit is planned for the days ahead.');
   });
 });
+
+test('a day before is told of from today: how it went, not who comes', async () => {
+  const { page, store, text } = await open(book, plainDay('2027-03-09'));
+  expect(text()).not.toContain('Tell of Tue 9');
+  await page.get('[data-test="day-before"]').trigger('click');
+  expect(text()).toContain('Mon 8 March');
+  expect(page.find('[data-test="here-ada"]').exists()).toBe(false);
+  await page.get('[data-test="block-table"]').trigger('click');
+  await page.get('[data-test="record-loved"]').trigger('click');
+  expect(store.book.records['p:1']).toMatchObject({ outcome: 'loved', day: 1 });
+  expect(page.find('[aria-label^="Timer of"]').exists()).toBe(false);
+  expect(page.find('[data-test="day-before"]').exists()).toBe(false);
+  await page
+    .findAll('button')
+    .find((one) => one.text() === 'Back to today')!
+    .trigger('click');
+  expect(text()).toContain('Tell of');
+});

@@ -42,7 +42,7 @@ const pick = (childId: string, of: Area | null): void => void (open.value = { ch
 </script>
 
 <template>
-  <PageBar title="Trays" hint="children down, areas across: how many things fit each of them">
+  <PageBar title="Trays" hint="each child in a row, each area in a column: how many things fit">
     <DraftButton v-if="rows.length" :ask="{ parts: ['bins'] }">Draft the bins</DraftButton>
     <v-btn class="is-side" size="small" :prepend-icon="mdiScaleBalance" @click="showsBalance = true"
       >Balance</v-btn

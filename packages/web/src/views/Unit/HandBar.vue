@@ -12,7 +12,7 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
 
 <template>
   <div v-if="hand.held.value" class="hand" role="status">
-    <b>In hand: {{ title }}</b>
+    <b>Moving: {{ title }}</b>
     <span v-for="text in breaks" :key="text" class="care">{{ text }}.</span>
     <span v-if="hand.fits.value && hand.over.value?.startsWith('day') && breaks.length">{{
       hand.fits.value
@@ -67,5 +67,10 @@ const news = computed(() => hand.preview.value.filter(({ rule }) => rule !== 'or
   font-weight: 700;
   text-decoration: underline;
   text-underline-offset: 2px;
+}
+@media (max-width: 900px) {
+  .bar {
+    bottom: 64px;
+  }
 }
 </style>

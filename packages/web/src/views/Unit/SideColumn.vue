@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Finding, Spot } from '@kobby/core';
+import { mattersOf, type Finding, type Spot, type UnitPage } from '@kobby/core';
 import { computed } from 'vue';
+import { useRoute } from 'vue-router';
 import HeadsUps from '../../parts/HeadsUps.vue';
 import LedgeList from '../../parts/LedgeList.vue';
 import { useReading } from '../../state/unit.ts';
@@ -11,7 +12,18 @@ const page = defineModel<SidePage>('page', { required: true });
 const spot = defineModel<Spot>('spot', { required: true });
 const emit = defineEmits<{ show: [finding: Finding] }>();
 const reading = useReading();
-const open = computed(() => reading.value.headsUps.filter(({ kept }) => !kept).length);
+const route = useRoute();
+const open = computed(() => mattersOf(reading.value.headsUps.filter(({ kept }) => !kept)).length);
+const PAGES = new Set<unknown>([
+  'spark',
+  'corners',
+  'days',
+  'circle',
+  'trays',
+  'gather',
+  'ready',
+] satisfies UnitPage[]);
+const pulled = computed(() => (PAGES.has(route.name) ? (route.name as UnitPage) : null));
 </script>
 
 <template>
@@ -21,10 +33,16 @@ const open = computed(() => reading.value.headsUps.filter(({ kept }) => !kept).l
         Heads-ups <span class="figures" data-test="heads-up-count">{{ open }}</span>
       </button>
       <button type="button" :aria-pressed="page === 'ledge'" data-test="open-ledge" @click="page = 'ledge'">
-        Ledge
+        Ideas
       </button>
     </div>
-    <HeadsUps v-if="page === 'heads-ups'" :findings="reading.headsUps" @show="emit('show', $event)" />
+    <HeadsUps
+      v-if="page === 'heads-ups'"
+      :findings="reading.headsUps"
+      :placements="reading.placements"
+      :page="pulled"
+      @show="emit('show', $event)"
+    />
     <LedgeList v-else v-model="spot" />
   </aside>
 </template>

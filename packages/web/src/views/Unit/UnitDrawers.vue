@@ -2,17 +2,20 @@
 import {
   concerns,
   aboutDuration,
-  placementsOf,
+  mattersOf,
+  pagesOfMatter,
   type CircleRun,
-  type Finding,
   type Readiness,
+  type Share,
   type TrayRow,
   type Unit,
   type UnitId,
+  type UnitPage,
 } from '@kobby/core';
 import { computed } from 'vue';
 import DrawerChest, { type Drawer } from '../../parts/DrawerChest.vue';
 import { useBook } from '../../state/book.ts';
+import { UNIT_PAGES } from '../../state/places.ts';
 import { useReading } from '../../state/unit.ts';
 
 /** The pages of a unit. */
@@ -21,11 +24,8 @@ const props = defineProps<{ unitId: UnitId }>();
 const store = useBook();
 const reading = useReading();
 
-const TRAY_RULES: ReadonlySet<string> = new Set(['left-out', 'only-watching', 'out-of-reach']);
-
-const READY_RULES: ReadonlySet<string> = new Set(['late', 'place-full', 'spoils', 'no-prep-time']);
-
-function readyText({ entries }: Readiness, unitId: UnitId): string {
+function readyText({ entries }: Readiness, unitId: UnitId, isPlanned: boolean): string {
+  if (!isPlanned) return 'nothing planned yet';
   const left = entries.filter(
     ({ task, state }) => concerns(task, unitId) && (state === 'laid' || state === 'unplaced'),
   );
@@ -54,56 +54,78 @@ function traysText(rows: readonly TrayRow[]): string {
   return gaps === 0 ? `${rows.length} children, no gap` : `${rows.length} children · ${gaps} gaps`;
 }
 
+function linksText(shares: readonly Share[], unitId: UnitId): string {
+  const out = shares.filter((share) => share.unitId === unitId && !share.revokedAt).length;
+  return out === 1 ? '1 link out' : `${out} links out`;
+}
+
+// What each page has to point out, as its own list tells it.
+const alertOn = computed(() => {
+  const { headsUps, placements } = reading.value;
+  const matters = mattersOf(headsUps.filter(({ kept }) => !kept));
+  const standing = new Map(placements.map((one) => [one.id, one]));
+  return (page: UnitPage) => {
+    const those = matters.filter((matter) => pagesOfMatter(matter, standing).has(page));
+    return { warns: those.some(({ level }) => level === 'stop'), count: those.length };
+  };
+});
+
 const drawers = computed((): Drawer[] => {
-  const { frame, shelf, placements, supplies, headsUps, trays, ready, circles } = reading.value;
+  const { frame, shelf, placements, supplies, trays, ready, circles } = reading.value;
   const filled = shelf.filter((cubby) => cubby.setUps.length > 0).length;
   const onDays = placements.filter(({ where }) => where.kind === 'day');
   const plannedDays = new Set(onDays.map(({ where }) => (where.kind === 'day' ? where.day : 0))).size;
   const toBuy = supplies.filter((line) => line.buy.amount > 0).length;
-  const links = Object.values(store.book.shares).filter(
-    (s) => s.unitId === props.unitId && !s.revokedAt,
-  ).length;
-  const open = headsUps.filter(({ kept }) => !kept);
-  const dayIds = new Set<string>(onDays.map(({ id }) => id));
-  const alertFor = (isThere: (finding: Finding) => boolean) => {
-    const those = open.filter(isThere);
-    return { warns: those.some(({ level }) => level === 'stop'), count: those.length };
-  };
-  const inCorners = alertFor(({ cornerIds }) => cornerIds.length > 0);
-  const onDaysToo = alertFor(
-    (finding) => placementsOf(finding).some((id) => dayIds.has(id)) || finding.days.length === 1,
-  );
-  const onTrays = alertFor(({ rule }) => TRAY_RULES.has(rule));
-  const onCircle = alertFor(({ pieceIds }) => pieceIds !== undefined && pieceIds.length > 0);
-  const late = alertFor(({ rule }) => READY_RULES.has(rule));
   const to = (name: string) => ({ name, params: { unitId: props.unitId } });
   return [
-    { to: to('spark'), name: 'Spark', figure: sparkText(frame.unit, frame.calendar.days.length) },
-    { to: to('corners'), name: 'Corners', figure: `${filled} of ${shelf.length} filled`, ...inCorners },
+    {
+      to: to('spark'),
+      name: UNIT_PAGES.spark.name,
+      figure: sparkText(frame.unit, frame.calendar.days.length),
+      ...alertOn.value('spark'),
+    },
+    {
+      to: to('corners'),
+      name: UNIT_PAGES.corners.name,
+      figure: `${filled} of ${shelf.length} filled`,
+      ...alertOn.value('corners'),
+    },
     {
       to: to('days'),
-      name: 'Days',
+      name: UNIT_PAGES.days.name,
       figure:
         onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
-      ...onDaysToo,
+      ...alertOn.value('days'),
     },
-    { to: to('circle'), name: 'Circle', figure: circleText(circles.runs), ...onCircle },
+    {
+      to: to('circle'),
+      name: UNIT_PAGES.circle.name,
+      figure: circleText(circles.runs),
+      ...alertOn.value('circle'),
+    },
     {
       to: to('trays'),
-      name: 'Trays',
+      name: UNIT_PAGES.trays.name,
       figure: traysText(trays),
-      ...onTrays,
+      ...alertOn.value('trays'),
     },
     {
       to: to('gather'),
-      name: 'Gather',
-      figure: `${toBuy} to buy · ${supplies.length - toBuy} here`,
+      name: UNIT_PAGES.gather.name,
+      figure:
+        supplies.length === 0 ? 'nothing needed yet' : `${toBuy} to buy · ${supplies.length - toBuy} here`,
+      ...alertOn.value('gather'),
     },
-    { to: to('ready'), name: 'Make ready', figure: readyText(ready, props.unitId), ...late },
+    {
+      to: to('ready'),
+      name: UNIT_PAGES.ready.name,
+      figure: readyText(ready, props.unitId, placements.length > 0),
+      ...alertOn.value('ready'),
+    },
     {
       to: to('hand-over'),
-      name: 'Hand over',
-      figure: links === 1 ? '1 link out' : `${links} links out`,
+      name: UNIT_PAGES['hand-over'].name,
+      figure: linksText(Object.values(store.book.shares), props.unitId),
     },
   ];
 });

@@ -15,7 +15,7 @@ const unit = computed(() => store.book.units[String(route.params.unitId) as Unit
 <template>
   <UnitDesk v-if="unit" :key="unit.id" :unit="unit" />
   <div v-else>
-    <InkBand title="No such unit" />
+    <InkBand is-page title="No such unit" />
     <main class="gone">
       <p>
         This unit is not here. It may have been undone. <RouterLink to="/units">See all units</RouterLink>

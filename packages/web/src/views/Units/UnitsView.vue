@@ -1,6 +1,16 @@
 <script setup lang="ts">
 import { mdiLightbulbOnOutline, mdiPlus } from '@mdi/js';
-import { CAUTION_LINE, formatDay, homeOf, openStops, read, STYLES, yearOf, type YearUnit } from '@kobby/core';
+import {
+  CAUTION_LINE,
+  formatDay,
+  homeOf,
+  mattersOf,
+  openStops,
+  read,
+  STYLES,
+  yearOf,
+  type YearUnit,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
@@ -11,6 +21,7 @@ import { useBook } from '../../state/book.ts';
 import FeaturedTable from './FeaturedTable.vue';
 import StartSheet from './StartSheet.vue';
 import TakeUnitSheet from './TakeUnitSheet.vue';
+import NextStepCard from './NextStepCard.vue';
 import YearRibbon from './YearRibbon.vue';
 
 /** The year at a glance: what the room was, is and will be about, what was featured, and what is only an idea. */
@@ -34,7 +45,7 @@ function summary({ unit, phase, span }: YearUnit) {
     filled: shelf.filter((cubby) => cubby.setUps.length > 0).length,
     corners: shelf.length,
     stops: openStops({ headsUps }).length,
-    headsUps: headsUps.filter(({ kept }) => !kept).length,
+    headsUps: mattersOf(headsUps.filter(({ kept }) => !kept)).length,
     toBuy: supplies.filter((line) => line.buy.amount > 0).length,
   };
 }
@@ -44,19 +55,13 @@ const BEFORE_SHOWN = 6;
 
 <template>
   <div class="page">
-    <InkBand :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
+    <InkBand is-page :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
     <main class="wide">
       <PageBar title="Units" hint="what the room is about, and when">
         <v-btn class="is-side" @click="taking = true">Take one in</v-btn>
         <v-btn class="is-main" :prepend-icon="mdiPlus" @click="starting = true">Start a unit</v-btn>
       </PageBar>
-      <p v-if="Object.keys(store.book.children).length === 0" class="nobody">
-        Nobody comes yet, so every amount would be nothing.
-        <RouterLink to="/house">Add the children in the house</RouterLink>
-      </p>
-      <p v-if="year.units.length === 0" class="empty">
-        No unit yet. Start one with whatever the children are wild about just now.
-      </p>
+      <NextStepCard @start="starting = true" />
       <YearRibbon v-if="year.units.some(({ span }) => span)" :year="year" :today="store.today!" />
       <ul class="rack">
         <li v-for="one in summaries" :key="one.unit.id" :class="{ now: one.isNow }">
@@ -194,19 +199,6 @@ const BEFORE_SHOWN = 6;
   justify-content: space-between;
   padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
-}
-.empty {
-  padding: calc(2 * var(--gap-4));
-  border: 2px dashed var(--edge);
-  border-radius: var(--radius);
-  text-align: center;
-}
-.nobody {
-  margin-bottom: calc(2 * var(--gap-4));
-  padding: var(--gap-3) var(--gap-4);
-  background: var(--note-bg);
-  border-left: 5px solid var(--note-edge);
-  border-radius: 5px;
 }
 .line {
   margin-top: calc(2 * var(--gap-4));

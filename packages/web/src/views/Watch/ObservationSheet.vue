@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import {
-  frameOf,
   learnedOf,
-  phaseOf,
+  unitsByNearness,
   stageAsLearned,
   aboutDays,
   WAITING_PLACES,
@@ -54,13 +53,12 @@ const blankStage = (): Stage => ({
   makes: [],
 });
 // The unit that runs, else the next one, else any.
-const units = computed(() => {
-  const order = { now: 0, 'to-come': 1, over: 2, idea: 3 } as const;
-  return Object.values(store.book.units)
-    .map((unit) => ({ unit, phase: phaseOf(frameOf(store.book, unit.id), store.today!) }))
-    .toSorted((a, b) => order[a.phase] - order[b.phase])
-    .map(({ unit }) => ({ title: unit.title, value: unit.id as string }));
-});
+const units = computed(() =>
+  unitsByNearness(store.book, store.today!).map(({ unit }) => ({
+    title: unit.title,
+    value: unit.id as string,
+  })),
+);
 const draft = reactive<Draft>(
   props.observation
     ? (copyOf(props.observation) as Draft)
@@ -264,7 +262,7 @@ function keepPattern(): void {
       <RowsField
         v-slot="{ row: task, path: taskPath }"
         v-model="row.tasks"
-        label="Made ready before it"
+        label="To prepare before it"
         :path="`${path}.tasks`"
         one="Task"
         :blank="() => ({ id: id(), text: '', minutes: 10 as number })"

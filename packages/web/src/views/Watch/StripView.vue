@@ -21,6 +21,7 @@ const calendar = computed(() =>
 
 <template>
   <SheetPage
+    title="Strip to watch by"
     :back="{ name: 'watch', params: { observationId: String(route.params.observationId) } }"
     back-to="Back"
   >

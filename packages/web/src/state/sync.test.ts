@@ -201,6 +201,33 @@ test('whoever is signed out keeps what was done, and no longer knocks', async ()
   expect([sync.connection.value, waiting(), server.kept.length]).toEqual(['connected', 0, 1]);
 });
 
+test('what was asked for before somebody left is not shown after it', async () => {
+  const asked = sync.load();
+  sync.leave();
+  await asked;
+  expect([sync.me.value, names(), sync.connection.value]).toEqual([null, [], 'signed-out']);
+});
+
+test('whoever signed out without a network does not come in by the next one: the server is told first', async () => {
+  sync.leave();
+  server.reach = 'gone';
+  localStorage.setItem('kobby.signing-out', 'true');
+  sync.back();
+  await settle();
+  expect([sync.me.value, sync.connection.value]).toEqual([null, 'unreachable']);
+  server.reach = 'there';
+  const told: string[] = [];
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
+    told.push(`${init.method} ${path}`);
+    server.reach = 'signed-out';
+    return server.fetch(path, init);
+  });
+  sync.back();
+  await settle();
+  expect(told[0]).toBe('DELETE /api/session');
+  expect([sync.me.value, sync.connection.value]).toEqual([null, 'signed-out']);
+});
+
 test('a new day is heard', () => {
   server.streams.at(-1)!.emit('today', '2027-03-12');
   expect(sync.today.value).toBe('2027-03-12');

@@ -43,6 +43,7 @@ import {
   without,
 } from './replica.ts';
 import { bytesOf, Outbox, type Sent } from './outbox.ts';
+import { finishSigningOut } from './signing-out.ts';
 import { askWhole } from './whole-book.ts';
 
 /** Whether the person may go on, or what keeps her from it. */
@@ -73,6 +74,8 @@ export class BookSync {
   readonly #copy = new BookCopy();
   #stopListening: (() => void) | null = null;
   #epoch: string | null = null;
+  // One more each time somebody leaves.
+  #stays = 0;
   /** Why what waits is not kept yet; null while the server answers. */
   readonly trouble = this.#outbox.trouble;
   /** Why the server did not open the book; null when it did, or was not there. */
@@ -85,9 +88,14 @@ export class BookSync {
    * meanwhile: what is done then waits.
    */
   async load(): Promise<void> {
-    const soon = setTimeout(() => void this.#openCopy(), COPY_AFTER_MS);
+    const own = this.#stays;
+    // Whoever signed out here without a network does not come in by the next one.
+    if (!(await finishSigningOut())) return void (this.connection.value = 'unreachable');
+    const soon = setTimeout(() => own === this.#stays && void this.#openCopy(), COPY_AFTER_MS);
     const said = await askWhole(this.#copy);
     clearTimeout(soon);
+    // What was asked for before somebody left is not shown after it.
+    if (own !== this.#stays) return;
     if (said.kind === 'ok') return this.#open(said.data, 'connected');
     if (said.kind === 'unreachable') return this.#openCopy();
     if (isProblemOf(said.problem, 'sign-in-needed')) return this.#closeDoor();
@@ -188,6 +196,7 @@ export class BookSync {
     this.replica.value = EMPTY_REPLICA;
     this.history.value = EMPTY_HISTORY;
     this.me.value = null;
+    this.#stays += 1;
     this.connection.value = 'signed-out';
   }
 
@@ -282,7 +291,9 @@ export class BookSync {
     const inside = answersSchema.safeParse(said.problem);
     if (inside.success) return inside.data.answers;
     if (!isProblemOf(said.problem, 'sign-in-needed')) {
-      this.notice.value ??= `Not kept yet, it is tried again: ${said.problem.detail}`;
+      // What was refused for good is not written over by what is only late.
+      if (this.notice.value === null || this.notice.value.startsWith(NOT_YET))
+        this.notice.value = `${NOT_YET}${said.problem.detail}`;
       return said;
     }
     this.#closeDoor();
@@ -303,6 +314,7 @@ export class BookSync {
   }
 }
 
+const NOT_YET = 'Not kept yet, it is tried again: ';
 /** So long the server is waited for before what this device has is opened. */
 const COPY_AFTER_MS = 4000;
 // The versions that it meets still come to a gesture.

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { homeOf } from '@kobby/core';
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { onBeforeUnmount, onMounted, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
 import { newVersion, takeNewVersion } from '../state/offline.ts';
 import { providePictures } from '../state/pictures.ts';
-import { finishSigningOut } from '../state/signing-out.ts';
 import { openTyped } from '../state/typed.ts';
 
 const store = useBook();
@@ -21,15 +20,12 @@ onMounted(() => {
 });
 // A page that did not open tries again by itself.
 const AGAIN_MS = 5000;
-const mayOpen = ref(true);
 let again: ReturnType<typeof setTimeout> | undefined;
 onBeforeUnmount(() => clearTimeout(again));
 async function load(): Promise<void> {
   clearTimeout(again);
   await openTyped();
-  // Whoever signed out here without a network does not come in by the next one.
-  mayOpen.value = await finishSigningOut();
-  if (mayOpen.value) await store.load();
+  await store.load();
   if (!store.isReady && store.connection !== 'signed-out') again = setTimeout(() => void load(), AGAIN_MS);
 }
 
@@ -55,7 +51,7 @@ watch(
   </p>
   <RouterView v-if="store.isReady" />
   <main v-else class="wait" aria-live="polite">
-    <p v-if="store.connection === 'unreachable' || !mayOpen">
+    <p v-if="store.connection === 'unreachable'">
       Kobby cannot be reached, and this device keeps no copy of the home. Nothing is lost; it is tried again
       by itself.
       <v-btn class="is-side" @click="load()">Try now</v-btn>

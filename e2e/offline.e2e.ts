@@ -139,6 +139,31 @@ test('eight pages are opened, changed and closed without a network, and everythi
   ]).toEqual([1, 1, 1, 1]);
 }, 180_000);
 
+test('what two changed meanwhile, one of them without a network and with everything closed: the other is told, and nothing is written over', async () => {
+  await mara.page.setOfflineMode(true);
+  await mara.page.close();
+  const away = await reopened('/house/children', true);
+  await away.pressText('Bo Marsh');
+  await away.fill('shownAs', 'Bo M');
+  await away.strike('Tab');
+  await away.sees('1 change waits');
+  await away.page.close();
+  const { mara: other } = demo;
+  await other.route('/house/children');
+  await other.pressText('Bo Marsh');
+  await other.fill('name', 'Bo Marsh-Hill');
+  await other.strike('Tab');
+  await other.kept();
+  await other.strike('Escape');
+  mara = await reopened('/house/children', false);
+  await mara.sees('Somebody changed the same thing meanwhile');
+  await mara.pressText('Bo Marsh-Hill');
+  const field = await mara.find('input[name="shownAs"]');
+  expect(await field.evaluate((input) => (input as HTMLInputElement).value)).toBe('Bo');
+  await mara.strike('Escape');
+  await mara.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+}, 180_000);
+
 test('what is typed survives a press beside the sheet, Escape, a step back, a reload and a closed tab', async () => {
   const typedName = () =>
     mara.page.waitForFunction(

@@ -32,7 +32,7 @@ async function writeAll(by: Hands, dayOne: string): Promise<void> {
   const { visitor } = by;
   const emptied = (): Promise<unknown> =>
     visitor.page.waitForFunction(
-      () => document.querySelector<HTMLTextAreaElement>('textarea[role="combobox"]')?.value === '',
+      () => document.querySelector<HTMLTextAreaElement>('textarea[aria-autocomplete="list"]')?.value === '',
     );
   await by.press(dayOne);
   for (const line of [...CORNER_LINES, ...DAY_LINES]) {

@@ -51,15 +51,20 @@ const POLLING = { polling: 40 };
 // More than any page has to tab through.
 const MOST_TABS = 400;
 
-// Whether nothing lies over the middle of an element, such as the shade of a sheet that is still going. What is out of sight
-// is brought into sight first.
-function isInReach(element: Element): boolean {
+// Runs in the page: the middle of what is to be pressed, once nothing lies over it and it has stood still for a frame; null before.
+async function whereToPress(element: Element): Promise<{ x: number; y: number } | null> {
+  const before = element.getBoundingClientRect();
+  await new Promise((drawn) => requestAnimationFrame(drawn));
   const { x, y, width, height } = element.getBoundingClientRect();
-  const there = document.elementFromPoint(x + width / 2, y + height / 2);
-  if (there === null || element.contains(there) || there.contains(element)) return true;
-  // As a person would: what lies past the edge of a sheet is rolled into it, and looked at again.
-  element.scrollIntoView({ block: 'center' });
-  return false;
+  const isStill = before.x === x && before.y === y && before.width === width && before.height === height;
+  const canBePressed = element.isConnected && width > 0 && height > 0 && !element.matches(':disabled');
+  if (!isStill || !canBePressed) return null;
+  const middle = { x: x + width / 2, y: y + height / 2 };
+  const there = document.elementFromPoint(middle.x, middle.y);
+  if (there !== null && (element.contains(there) || there.contains(element))) return middle;
+  // As a person would: what lies past the edge is rolled into view, and looked at again.
+  element.scrollIntoView({ block: 'center', behavior: 'instant' });
+  return null;
 }
 
 /** Runs in a page, before anything of it: a browser that cannot keep pages. */
@@ -167,16 +172,21 @@ export class Visitor {
 
   async press(selector: string): Promise<void> {
     this.presses += 1;
-    await this.page.locator(selector).filter(isInReach).click();
+    const end = Date.now() + PATIENCE_MS;
+    for (;;) {
+      // Looked for anew each time: a page that is on its way out has the same names on it.
+      const element = await this.page.$(selector);
+      const at = await element?.evaluate(whereToPress).catch(() => null);
+      await element?.dispose().catch(() => undefined);
+      if (at) return this.page.mouse.click(at.x, at.y);
+      if (Date.now() > end) throw new Error(`nothing to press: ${selector}`);
+      await new Promise((again) => setTimeout(again, 30));
+    }
   }
 
   /** Presses the button, link or drawer that carries a text. */
   async pressText(text: string): Promise<void> {
-    this.presses += 1;
-    await this.page
-      .locator(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`)
-      .filter(isInReach)
-      .click();
+    await this.press(`::-p-xpath(//*[self::button or self::a][contains(normalize-space(.), "${text}")])`);
   }
 
   /** Takes the first activity whose title contains the text from the open list, and waits until the list is gone. */

@@ -60,6 +60,11 @@ export class Hands {
     await this.press(selector);
   }
 
+  /** Moves on within a form that is known: no new thought. */
+  async tab(count = 1): Promise<void> {
+    await this.strike(...Array.from({ length: count }, () => 'Tab' as const));
+  }
+
   /** Replaces what stands in a field. */
   async fill(name: string, text: string): Promise<void> {
     this.#point();

@@ -10,6 +10,18 @@ export interface Mend {
   readonly changes: readonly ChangeInput[];
 }
 
+/**
+ * Whether a way out takes something from the plan, or a child from something. Why asked: what must not be is mended so at once; what
+ * only wants an eye on it is rather kept.
+ */
+export const takesAway = ({ changes }: Mend): boolean =>
+  changes.some(
+    (change) =>
+      change.type === 'unit/unplace' ||
+      (change.type === 'unit/choose-version' && change.versionId === null) ||
+      (change.type === 'unit/move' && change.where.kind === 'reserve'),
+  );
+
 /** What mends are made from. */
 export interface Bench {
   readonly book: Book;

@@ -17,7 +17,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../testing/home.ts';
-import { mendsFor, type Mend } from './index.ts';
+import { mendsFor, takesAway, triedMends, type Mend } from './index.ts';
 
 let count = 0;
 const newId = (): string => `new-${(count += 1)}`;
@@ -260,5 +260,33 @@ describe('what is offered', () => {
 
   test('nothing for what only somebody can decide', () => {
     expect(mendsOf(full, 'area-forgotten')).toEqual([]);
+  });
+});
+
+describe('what a way out costs', () => {
+  const changes = (...list: readonly object[]): Mend => ({
+    label: '',
+    changes: list as readonly ChangeInput[],
+  });
+
+  test('takes something away, or not', () => {
+    expect(takesAway(changes({ type: 'unit/unplace', placementId: 'p' }))).toBe(true);
+    expect(takesAway(changes({ type: 'unit/move', placementId: 'p', where: { kind: 'reserve' } }))).toBe(
+      true,
+    );
+    const forNobody = { type: 'unit/choose-version', placementId: 'p', childId: 'kim', versionId: null };
+    expect(takesAway(changes(forNobody))).toBe(true);
+    expect(takesAway(changes({ ...forNobody, versionId: 'early' }))).toBe(false);
+    expect(takesAway(changes({ type: 'unit/move', placementId: 'p', where: { kind: 'day', day: 2 } }))).toBe(
+      false,
+    );
+  });
+
+  test('each try says what came of it, and what works is what is offered', () => {
+    const finding = findingsIn(book).find(({ level }) => level === 'stop')!;
+    const tried = [...triedMends(book, TEST_UNIT, finding, A_MONDAY, newId)];
+    expect(tried.length).toBeGreaterThan(0);
+    const labels = (list: readonly (Mend | null)[]) => list.flatMap((mend) => mend?.label ?? []);
+    expect(labels(tried)).toEqual(labels(mends(book, finding)));
   });
 });

@@ -43,13 +43,20 @@ const MOST_OFFERED = 4;
  * The mends of a finding that work: each was tried, removes the finding and brings no new stop. The best first. Nothing
  * is changed by asking. `newId` makes an id at each call.
  */
-export function mendsFor(
+export const mendsFor = (...asked: Parameters<typeof triedMends>): readonly Mend[] =>
+  [...triedMends(...asked)].filter((mend) => mend !== null);
+
+/**
+ * The same one try after the other: what works, else null. Why so: each try reads the unit anew, and whoever looks for mends while
+ * somebody plans wants to stop between two of them.
+ */
+export function* triedMends(
   book: Book,
   unitId: UnitId,
   finding: Finding,
   today: PlainDay,
   newId: () => string,
-): readonly Mend[] {
+): Generator<Mend | null, void> {
   const reading = read(book, unitId, today);
   const placed = placementsOf(finding).flatMap((id) => placementAt(book, id) ?? []);
   const bench: Bench = { book, reading, today, newId, finding, placed };
@@ -63,16 +70,17 @@ export function mendsFor(
       headsUps.every(({ key, level, kept }) => level !== 'stop' || kept !== undefined || before.has(key))
     );
   };
-  const offered: Mend[] = [];
+  let offered = 0;
   for (const one of RULES[finding.rule].ways ?? []) {
     const { most, way } = typeof one === 'string' ? { most: MOST_OFFERED, way: one } : one;
-    const enough = Math.min(MOST_OFFERED, offered.length + most);
+    const enough = Math.min(MOST_OFFERED, offered + most);
     for (const mend of MAKERS[way](bench)) {
-      if (offered.length === enough) break;
-      if (works(mend)) offered.push(mend);
+      if (offered === enough) break;
+      const isOffered = works(mend);
+      if (isOffered) offered += 1;
+      yield isOffered ? mend : null;
     }
   }
-  return offered;
 }
 
 const stopsOf = (reading: Reading): ReadonlySet<string> => new Set(openStops(reading).map(({ key }) => key));

@@ -21,6 +21,9 @@ export const shippedTablesSchema = z.object({
   tables: z.record(z.string(), tableSchema),
 });
 
+/** `GET /api/library/usual-stock`: how much an ordinary home has of what ships, in the unit of each supply. */
+export const usualStockSchema = z.object({ amounts: z.record(z.string(), z.number()) });
+
 /**
  * The tables of a book with what was left out put back, each in its order; null when this edition does not have all of it: then the whole
  * book has to be asked for.

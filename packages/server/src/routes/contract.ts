@@ -28,6 +28,7 @@ import {
   newEntriesSchema,
   themeOffersSchema,
   toldWordsSchema,
+  usualStockSchema,
   answerSchema,
 } from '@kobby/core';
 import { z } from 'zod';
@@ -227,6 +228,13 @@ export const ENDPOINTS = {
     summary: 'Everything that ships with Kobby; kept by the browser with the ?edition= that it is',
     audience: 'provider',
     response: shippedTablesSchema,
+  },
+  usualStock: {
+    method: 'get',
+    path: '/api/library/usual-stock',
+    summary: 'How much an ordinary home has of what ships, in the unit of each supply',
+    audience: 'provider',
+    response: usualStockSchema,
   },
   themeThings: {
     method: 'get',

@@ -19,7 +19,7 @@ import { openApiDocument } from './openapi.ts';
 import { setUp, showDoor, signIn, signOut } from './door.ts';
 import { changePassPhrase, endSession, showSessions } from './sessions.ts';
 import { keepFile, showFile, showSharedFile } from './files.ts';
-import { showLacking, showShipped } from './library.ts';
+import { showLacking, showShipped, showUsualStock } from './library.ts';
 import { sendOut, showMessage, showOutbox, showPrices, showWeather } from './outbox.ts';
 import type { Services } from './services.ts';
 import { showThemeThings, showToldWords } from './words.ts';
@@ -55,6 +55,7 @@ const HANDLERS: Readonly<Record<EndpointName, Handler>> = {
   message: showMessage,
   lacking: showLacking,
   shipped: showShipped,
+  usualStock: showUsualStock,
   themeThings: showThemeThings,
   toldWords: showToldWords,
   weather: showWeather,

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { lackingIn, shippedTables } from '@kobby/starter';
+import { lackingIn, shippedTables, usualStock } from '@kobby/starter';
 import type { Context } from 'koa';
 import { requireProvider } from './door.ts';
 import type { Services } from './services.ts';
@@ -22,4 +22,10 @@ export async function showShipped(ctx: Context, services: Services): Promise<voi
   await requireProvider(ctx, services);
   if (ctx.query.edition === editionOf()) ctx.set('Cache-Control', `private, max-age=${A_YEAR_S}, immutable`);
   ctx.body = { edition: editionOf(), tables: shippedTables() };
+}
+
+/** What an ordinary home has: what a new one is proposed when it says what is there. */
+export async function showUsualStock(ctx: Context, services: Services): Promise<void> {
+  await requireProvider(ctx, services);
+  ctx.body = { amounts: usualStock() };
 }

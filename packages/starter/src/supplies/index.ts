@@ -18,3 +18,9 @@ export const STARTER_SUPPLIES: readonly StarterSupply[] = [
   const id = SUPPLY_PICTURES.get(one.supply.id);
   return id ? { ...one, supply: { ...one.supply, picture: { from: 'kobby', id } } } : one;
 });
+
+/** How much an ordinary home has of each supply that one is likely to have, in its unit: what a new home is proposed before it counts. */
+export const usualStock = (): Readonly<Record<string, number>> =>
+  Object.fromEntries(
+    STARTER_SUPPLIES.filter(({ stock }) => stock > 0).map(({ supply, stock }) => [supply.id, stock]),
+  );

@@ -71,7 +71,7 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
       </span>
     </div>
     <p v-if="balance.runs" class="soft" data-test="runs">{{ balance.runs }}</p>
-    <div class="spread">
+    <div class="spread" role="region" aria-label="The balance, and what is hoped for" tabindex="0">
       <div class="picture" :style="{ minHeight: `${balance.rows.length * 27 + 34}px` }">
         <HeatChart
           :label="`${LENSES[lens].name}, over the ${across}. ${balance.text}`"
@@ -152,6 +152,7 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
   border-color: var(--plum);
 }
 .spread {
+  overflow-x: auto;
   display: grid;
   grid-template-columns: minmax(0, 1fr) 200px;
   gap: var(--gap-3);

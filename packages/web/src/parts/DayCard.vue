@@ -143,7 +143,7 @@ function textOf(line: DayLine): string {
           <button
             type="button"
             class="link"
-            :aria-label="`No circle for Day ${number}`"
+            :aria-label="`not this: no circle for Day ${number}`"
             @click="proposing.leaveCircle(number)"
           >
             not this

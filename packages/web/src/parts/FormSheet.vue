@@ -16,8 +16,10 @@ const props = defineProps<{
   live?: boolean;
   submit: () => ActResult;
   width?: number;
+  /** What the next one is called, where several are entered one after the other: `The next child`. */
+  next?: string | undefined;
 }>();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; next: [] }>();
 
 const unkept = useUnkept();
 const form = provideForm(() => {
@@ -35,10 +37,16 @@ function send(): boolean {
   if (done && !props.live) unkept?.done();
   return done;
 }
-async function keep(): Promise<void> {
-  if (send()) return emit('close');
+async function keep(isNext = false): Promise<void> {
+  if (send()) return isNext ? emit('next') : emit('close');
   await nextTick();
   body.value?.querySelector<HTMLElement>('.v-input--error :is(input, textarea)')?.focus();
+}
+// A line of several is broken by the same keys.
+function keepAndNext(event: KeyboardEvent): void {
+  if (!props.next || props.live || (event.target as HTMLElement).tagName === 'TEXTAREA') return;
+  event.preventDefault();
+  void keep(true);
 }
 // A page that is left in the middle of a word keeps it; what is new is remembered as it is typed.
 const leaving = (): void => void (props.live && send());
@@ -59,7 +67,8 @@ function close(): void {
       ref="body"
       class="sheet-form"
       novalidate
-      @submit.prevent="keep"
+      @submit.prevent="keep()"
+      @keydown.shift.enter="keepAndNext"
       @change="form.settle()"
     >
       <p v-if="!live && unkept?.isBack.value" class="back" role="status">
@@ -74,6 +83,9 @@ function close(): void {
     </p>
     <template #foot>
       <v-btn class="is-main" type="submit" :form="formId">{{ live ? 'Done' : 'Keep' }}</v-btn>
+      <v-btn v-if="next && !live" class="is-side" title="Shift and Enter" @click="keep(true)">{{
+        next
+      }}</v-btn>
       <v-btn v-if="!live" class="is-quiet" @click="emit('close')">Not now</v-btn>
       <slot name="acts" />
     </template>

@@ -24,8 +24,13 @@ import { useReading } from '../state/unit.ts';
 import UnknownSheet from './UnknownSheet.vue';
 
 /** One heads-up: what, for whom, when; opened it says what to do instead, what mends it, and how to keep it with a reason. */
-const props = defineProps<{ finding: Finding; opened: boolean }>();
-const emit = defineEmits<{ toggle: []; show: [] }>();
+const props = defineProps<{
+  finding: Finding;
+  opened: boolean;
+  /** The best way out, as far as it is known while this is closed. */
+  atOnce: Mend | null;
+}>();
+const emit = defineEmits<{ toggle: []; show: []; mended: [] }>();
 
 const store = useBook();
 const reading = useReading();
@@ -58,6 +63,7 @@ const keptOn = computed(() => {
 function mend({ changes }: Mend): void {
   const result = store.perform(changes);
   wrong.value = result.done ? null : (result.errors[0]?.message ?? 'This could not be done');
+  if (result.done) emit('mended');
 }
 function keep(): void {
   const { key } = props.finding;
@@ -120,13 +126,23 @@ const canShow = computed(() => {
         <button type="submit" class="mend">Keep it, with this reason</button>
       </form>
       <button v-if="finding.kept" type="button" class="mend" @click="bringBack">Point it out again</button>
-      <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
       <p class="basis">
         Basis: {{ finding.basis }}. Local licensing and the child's own care plan come first.
       </p>
     </div>
-    <div v-if="canShow && (opened || finding.level === 'stop')" class="acts">
-      <button type="button" :aria-label="`Show it: ${finding.title}`" @click="emit('show')">Show it</button>
+    <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+    <div v-if="(canShow && (opened || finding.level === 'stop')) || (atOnce && !opened)" class="acts">
+      <button v-if="atOnce && !opened" type="button" data-test="at-once" @click="mend(atOnce)">
+        {{ atOnce.label }}
+      </button>
+      <button
+        v-if="canShow && (opened || finding.level === 'stop')"
+        type="button"
+        :aria-label="`Show it: ${finding.title}`"
+        @click="emit('show')"
+      >
+        Show it
+      </button>
     </div>
     <UnknownSheet v-if="filling" :supply-ids="finding.supplyIds ?? []" @close="filling = false" />
   </li>
@@ -262,6 +278,7 @@ textarea {
   background: none;
   border: 0;
   font-weight: 700;
+  text-align: left;
   text-decoration: underline;
   text-underline-offset: 2px;
 }

@@ -63,6 +63,16 @@ test('a mend is one press', async () => {
   expect(findings().some(({ level }) => level === 'stop')).toBe(false);
 });
 
+test('the best way out stands there before anything is opened, and the hands go on after it', async () => {
+  const list = show();
+  document.body.append(list.element);
+  await vi.waitFor(() => expect(list.find('[data-test="at-once"]').exists()).toBe(true), { timeout: 3000 });
+  expect(list.get('[data-test="at-once"]').text()).toBe('kim: something else meanwhile');
+  await list.get('[data-test="at-once"]').trigger('click');
+  expect(findings().some(({ level }) => level === 'stop')).toBe(false);
+  await vi.waitFor(() => expect(document.activeElement?.className).toBe('head'));
+});
+
 test('a stop is kept with a reason, which is asked for, and can be pointed out again', async () => {
   const list = show();
   await list.get('.head').trigger('click');

@@ -10,6 +10,8 @@ import {
   type UnitPage,
 } from '@kobby/core';
 import { computed, nextTick, ref } from 'vue';
+import { useMendsAtRest } from '../state/mends-at-rest.ts';
+import { walk } from '../state/walk.ts';
 import HeadsUpCard from './HeadsUpCard.vue';
 
 /**
@@ -34,6 +36,7 @@ const WANTED: readonly { readonly id: Wanted; readonly one: string; readonly man
   { id: 'kept', one: 'kept', many: 'kept' },
 ];
 const wanted = ref<Wanted>('open');
+const section = ref<HTMLElement | null>(null);
 const list = ref<HTMLElement | null>(null);
 const opened = ref<string | null>(null);
 
@@ -80,21 +83,23 @@ const lines = computed(() =>
   }),
 );
 
-/** The next or the previous one, by the arrow keys. */
-async function walk(event: KeyboardEvent): Promise<void> {
-  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
-  const target = event.target as HTMLElement;
-  if (by === undefined || target.closest('textarea, input, select')) return;
-  event.preventDefault();
+const atOnce = useMendsAtRest(() => lines.value.map(({ finding }) => finding));
+// What was pressed is gone with what it mended: the hands go on with what is first now.
+async function goOn(): Promise<void> {
   await nextTick();
-  const heads = [...(list.value?.querySelectorAll<HTMLElement>('.head') ?? [])];
-  const now = heads.findIndex((head) => head.closest('li')?.contains(target));
-  heads[Math.min(Math.max(now + by, 0), heads.length - 1)]?.focus();
+  const first = list.value?.querySelector<HTMLElement>('li:not(.slip-leave-active) > .head');
+  (first ?? section.value)?.focus();
+}
+
+/** The next or the previous one, by the arrow keys. */
+function go(event: KeyboardEvent): void {
+  if ((event.target as HTMLElement).closest('textarea, input, select')) return;
+  walk(event, [...(list.value?.querySelectorAll<HTMLElement>('.head') ?? [])]);
 }
 </script>
 
 <template>
-  <section class="heads-ups" aria-label="Heads-ups">
+  <section ref="section" class="heads-ups" aria-label="Heads-ups" tabindex="-1">
     <div class="weights" role="group" aria-label="Which heads-ups">
       <template v-for="one in counts" :key="one.id">
         <button
@@ -111,14 +116,16 @@ async function walk(event: KeyboardEvent): Promise<void> {
     <p v-if="lines.length === 0" class="quiet">
       {{ elsewhere > 0 ? 'Nothing to point out on this page.' : 'Nothing to point out right now.' }}
     </p>
-    <div ref="list" @keydown="walk">
+    <div ref="list" @keydown="go">
       <TransitionGroup name="slip" tag="ul">
         <template v-for="line in lines" :key="line.finding.key">
           <HeadsUpCard
             :finding="line.finding"
             :opened="opened === line.finding.key"
+            :at-once="atOnce(line.finding)"
             @toggle="opened = opened === line.finding.key ? null : line.finding.key"
             @show="emit('show', line.finding)"
+            @mended="goOn"
           />
           <li v-if="line.more > 0" class="more">
             <button type="button" class="fold" :aria-expanded="line.isOpen" @click="unfold(line.matter)">

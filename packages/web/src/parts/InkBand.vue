@@ -107,8 +107,8 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
 
 <template>
   <div class="top">
-    <a class="skip" href="#page" @click.prevent="skip">To the page</a>
     <header class="band">
+      <button class="skip" type="button" @click="skip">To the page</button>
       <RouterLink class="brand" to="/units" aria-label="Kobby, all units">kobby</RouterLink>
       <div class="where">
         <component :is="isPage ? 'h1' : 'p'" class="title">{{ title }}</component>
@@ -191,6 +191,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
   padding: var(--gap-3) var(--gap-4);
   background: var(--card);
   color: var(--ink);
+  border: 0;
   border-radius: var(--radius);
 }
 .skip:focus {

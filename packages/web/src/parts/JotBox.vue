@@ -102,12 +102,10 @@ function onKey(event: KeyboardEvent): void {
         ref="field"
         v-model="text"
         rows="1"
-        role="combobox"
         aria-autocomplete="list"
         autocomplete="off"
         :aria-label="`Write into ${name}`"
-        :aria-expanded="isLooking && count > 0"
-        :aria-controls="listId"
+        :aria-controls="isLooking && count > 0 ? listId : undefined"
         :aria-activedescendant="isLooking && chosen >= 0 && count > 0 ? `${listId}-${chosen}` : undefined"
         :placeholder="hint"
         @focus="look"
@@ -236,6 +234,14 @@ li.chosen {
   li {
     min-height: var(--touch);
     font-size: 16px;
+  }
+}
+@media (max-width: 600px) {
+  textarea {
+    width: 100%;
+  }
+  .right textarea {
+    margin-left: 0;
   }
 }
 </style>

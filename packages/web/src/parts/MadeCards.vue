@@ -45,7 +45,7 @@ h4 {
 }
 .bowls {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(150px, 100%), 1fr));
   gap: var(--gap-3);
 }
 .bowl {

@@ -238,7 +238,7 @@ const told = (fields: readonly ContentField[]): string => listed(fields.map((fie
         <button
           type="button"
           class="out"
-          :aria-label="`Take ${thing.name} out`"
+          :aria-label="`take out ${thing.name}`"
           @click="takeThingOut(thing.index)"
         >
           take out

@@ -28,6 +28,7 @@ import { useBook } from '../state/book.ts';
 import type { PickTarget } from '../state/desk.ts';
 import { useLibrary } from '../state/library.ts';
 import { useReading } from '../state/unit.ts';
+import { walk } from '../state/walk.ts';
 import PlankSheet from './PlankSheet.vue';
 import WhereFields from './WhereFields.vue';
 import TapeLabel from './TapeLabel.vue';
@@ -129,6 +130,15 @@ function place({ activity }: Suggestion): void {
   errors.value = result.done ? [] : result.errors;
   if (result.done) emit('close');
 }
+// Enter takes what is first, the arrows go through the rest.
+const list = ref<HTMLElement | null>(null);
+function takeFirst(): void {
+  const [first] = choices.value;
+  if (first) pick(first);
+  else if (recipes.value[0]) make(recipes.value[0]);
+}
+const go = (event: KeyboardEvent): unknown =>
+  walk(event, [...(list.value?.querySelectorAll<HTMLElement>('button') ?? [])]);
 // What the library does not have is placed as it was written.
 const lines = computed(() => readLines(wanted.value ?? ''));
 function write(): void {
@@ -176,9 +186,12 @@ function write(): void {
       class="find"
       label="Look for a word"
       name="wanted"
+      data-first
       clearable
+      @keydown="go"
+      @keydown.enter.prevent="takeFirst"
     />
-    <ul v-if="!filling" class="choices" data-test="choices">
+    <ul v-if="!filling" ref="list" class="choices" data-test="choices" @keydown="go">
       <li v-for="choice in choices" :key="choice.activity.id">
         <button type="button" @click="pick(choice)">
           <b

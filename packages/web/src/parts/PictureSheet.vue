@@ -112,7 +112,7 @@ async function take(event: Event): Promise<void> {
 }
 .found {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(92px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(92px, 100%), 1fr));
   gap: var(--gap-2);
   margin-top: var(--gap-3);
   list-style: none;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
-import { onMounted, onUnmounted, ref, watch } from 'vue';
+import { nextTick, onMounted, onUnmounted, ref, watch } from 'vue';
 import { layOver } from '../state/laid-over.ts';
+import { focusHeading } from '../state/page-title.ts';
 
 /** A sheet of paper on a plank, laid over the page: for picking and for looking closer. */
 defineProps<{ title: string; hint?: string | undefined; width?: number | undefined }>();
@@ -23,19 +24,30 @@ const sheet = ref<HTMLElement | null>(null);
 const FIELDS = 'input:not([type]), input[type="text"], input[type="search"], input[type="number"], textarea';
 const isByFinger = window.matchMedia?.('(pointer: coarse)').matches ?? false;
 const MOST_FRAMES = 30;
+// What holds words alone is rolled by key too.
+const body = ref<HTMLElement | null>(null);
+const isWords = ref(false);
+onMounted(async () => {
+  await nextTick();
+  isWords.value = !body.value?.querySelector('a, button, input, select, textarea, summary, [tabindex]');
+});
 onMounted(async () => {
   // The dialog takes the focus for itself when it is drawn: until then there is nothing to be taken over from it.
   for (let frames = 0; frames < MOST_FRAMES; frames += 1) {
     await new Promise((drawn) => requestAnimationFrame(drawn));
     const now = document.activeElement;
     if (!sheet.value || !now) continue;
-    if (now !== document.body && now.contains(sheet.value)) return focusFirst();
+    const isOfDialog = now.contains(sheet.value) || now.matches('.close');
+    if (now !== document.body && isOfDialog) return focusFirst();
     if (sheet.value.contains(now)) return;
   }
 });
 function focusFirst(): void {
-  const wanted = isByFinger ? '[autofocus]' : `[autofocus], .body :is(${FIELDS})`;
-  const first = sheet.value?.querySelector<HTMLElement>(wanted);
+  const ways = isByFinger
+    ? ['[autofocus]']
+    : ['[autofocus]', '[data-first] input, input[data-first]', `.body :is(${FIELDS})`];
+  const found = ways.map((way) => sheet.value?.querySelector<HTMLElement>(way));
+  const first = found.find((one) => one);
   if (first && !first.closest('.v-select, [inert]')) first.focus({ preventScroll: true });
 }
 
@@ -43,8 +55,9 @@ function focusFirst(): void {
 const before = document.activeElement;
 const place = before?.closest<HTMLElement>('[data-spot]');
 onUnmounted(() => {
-  const back = before?.isConnected ? before : place?.querySelector('button');
-  if (back instanceof HTMLElement && back !== document.body) back.focus({ preventScroll: true });
+  const back = before?.isConnected && before !== document.body ? before : place?.querySelector('button');
+  if (back instanceof HTMLElement) back.focus({ preventScroll: true });
+  else void focusHeading(() => true);
 });
 </script>
 
@@ -60,7 +73,7 @@ onUnmounted(() => {
           <v-icon :icon="mdiClose" />
         </v-btn>
       </header>
-      <div class="body"><slot /></div>
+      <div ref="body" class="body" :tabindex="isWords ? 0 : undefined"><slot /></div>
       <footer v-if="$slots.foot"><slot name="foot" /></footer>
     </section>
   </v-dialog>

@@ -19,10 +19,13 @@ const print = (): void => window.print();
       <RouterLink :to="back">{{ backTo }}</RouterLink>
       <v-btn class="is-main" @click="print">Print</v-btn>
     </header>
-    <slot />
-    <p v-if="measured" class="check">
-      <span aria-hidden="true"></span>This line is 100 mm long when it is printed true to size.
-    </p>
+    <!-- True to size a sheet is wider than a phone: it is moved by itself, not the page. -->
+    <div class="paper" role="region" :aria-label="title" tabindex="0">
+      <slot />
+      <p v-if="measured" class="check">
+        <span aria-hidden="true"></span>This line is 100 mm long when it is printed true to size.
+      </p>
+    </div>
   </main>
 </template>
 
@@ -41,6 +44,11 @@ header {
 }
 header a {
   color: #111;
+}
+@media screen {
+  .paper {
+    overflow-x: auto;
+  }
 }
 .check {
   display: flex;

@@ -194,7 +194,7 @@ summary {
 }
 .who {
   display: grid;
-  grid-template-columns: 80px repeat(auto-fit, minmax(120px, 1fr));
+  grid-template-columns: 80px repeat(auto-fit, minmax(min(120px, 100%), 1fr));
   gap: var(--gap-3);
   align-items: start;
   padding-top: var(--gap-3);

@@ -13,21 +13,23 @@ watch(
 </script>
 
 <template>
-  <ul v-if="running.length" class="timers" aria-label="Timers" data-test="timers">
-    <li v-for="{ timer, secondsLeft } in running" :key="timer.id" :class="{ over: secondsLeft <= 0 }">
-      <v-icon
-        :icon="secondsLeft <= 0 ? mdiBellRingOutline : mdiTimerSandComplete"
-        size="18"
-        aria-hidden="true"
-      />
-      <b class="figures">{{ clockText(secondsLeft) }}</b>
-      <span>{{ timer.label }}<template v-if="secondsLeft <= 0">: time is up</template></span>
-      <button type="button" :aria-label="`Take the timer away: ${timer.label}`" @click="drop(timer.id)">
-        <v-icon :icon="mdiClose" size="18" />
-      </button>
-    </li>
-    <li class="hint">They ring only while Kobby is open.</li>
-  </ul>
+  <section v-if="running.length" aria-label="Timers">
+    <ul class="timers" data-test="timers">
+      <li v-for="{ timer, secondsLeft } in running" :key="timer.id" :class="{ over: secondsLeft <= 0 }">
+        <v-icon
+          :icon="secondsLeft <= 0 ? mdiBellRingOutline : mdiTimerSandComplete"
+          size="18"
+          aria-hidden="true"
+        />
+        <b class="figures">{{ clockText(secondsLeft) }}</b>
+        <span>{{ timer.label }}<template v-if="secondsLeft <= 0">: time is up</template></span>
+        <button type="button" :aria-label="`Take the timer away: ${timer.label}`" @click="drop(timer.id)">
+          <v-icon :icon="mdiClose" size="18" />
+        </button>
+      </li>
+      <li class="hint">They ring only while Kobby is open.</li>
+    </ul>
+  </section>
 </template>
 
 <style scoped>

@@ -99,7 +99,7 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
 <style scoped>
 .where {
   display: grid;
-  grid-template-columns: 150px 150px;
+  grid-template-columns: repeat(2, minmax(0, 150px));
   gap: var(--gap-4);
   align-items: start;
 }
@@ -107,6 +107,6 @@ const shown = (value: number): string => (Number.isNaN(value) ? '' : String(valu
   grid-column: 1 / -1;
 }
 .where:has(.v-select) {
-  grid-template-columns: 150px minmax(180px, 260px);
+  grid-template-columns: minmax(0, 150px) minmax(0, 260px);
 }
 </style>

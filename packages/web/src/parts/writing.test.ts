@@ -38,7 +38,7 @@ afterEach(() => {
   document.body.innerHTML = '';
 });
 const day = { kind: 'day', day: 2 } as const;
-const field = () => document.querySelector<HTMLTextAreaElement>('textarea[role="combobox"]')!;
+const field = () => document.querySelector<HTMLTextAreaElement>('textarea[aria-autocomplete="list"]')!;
 const list = () => document.querySelector('[data-test="jotting"]')?.textContent ?? '';
 async function type(text: string): Promise<void> {
   field().value = text;

@@ -104,6 +104,10 @@ button {
 }
 /* On a phone the days themselves are near enough. */
 @media (max-width: 600px) {
+  th,
+  td {
+    padding: var(--gap-2) 0;
+  }
   .whole {
     display: none;
   }

@@ -109,9 +109,11 @@ useTitle('page', () => 'The day in the room');
         </p>
       </header>
       <AssistantTimers :link="link" />
-      <ul class="kids" aria-label="Children today">
-        <li v-for="child in day.children" :key="child">{{ child }}</li>
-      </ul>
+      <section aria-label="Children today">
+        <ul class="kids">
+          <li v-for="child in day.children" :key="child">{{ child }}</li>
+        </ul>
+      </section>
       <main>
         <AssistantUnkept v-if="unkept.length" :link="link" :handover="handover" />
         <section v-for="event in day.events" :key="event.title" class="special">

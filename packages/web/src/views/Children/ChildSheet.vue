@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { AREAS, areaOf, ASTHMA_TRIGGERS, HELP_KINDS, RUNGS, type ChildId, type SkillId } from '@kobby/core';
+import {
+  AREAS,
+  areaOf,
+  ASTHMA_TRIGGERS,
+  HELP_KINDS,
+  homeOf,
+  proposedWeek,
+  RUNGS,
+  type ChildId,
+  type SkillId,
+} from '@kobby/core';
 import { computed, ref, watch } from 'vue';
 import {
   ChoiceField,
@@ -23,12 +33,18 @@ import ForgetSheet from './ForgetSheet.vue';
 /** A child: days, birthday and allergies, which every computation asks for, and what else helps. */
 const props = defineProps<{ id: ChildId | null }>();
 const store = useBook();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; next: [] }>();
 const forgetting = ref(false);
 
 const { known, draft, submit } = formOf('children')({
   id: () => props.id,
-  first: () => ({ id: `child-${newId()}` }),
+  first: () => ({
+    id: `child-${newId()}`,
+    attendance: proposedWeek(
+      homeOf(store.book),
+      Object.values(store.book.children).map(({ attendance }) => attendance),
+    ),
+  }),
   put: (child) => [{ type: 'house/put-child', child: { ...child, rungs: rungsRead() } }],
   close: () => emit('close'),
 });
@@ -76,6 +92,8 @@ function nameTyped(name: string | null | undefined): void {
     :live="Boolean(known)"
     :submit="submit"
     :width="760"
+    next="Keep, and the next child"
+    @next="emit('next')"
     @close="emit('close')"
   >
     <div class="side-by-side">

@@ -17,6 +17,7 @@ import {
   type PlainDay,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -27,8 +28,16 @@ import HouseNotes from './HouseNotes.vue';
 
 /** The children of the group: who comes when, who is away or comes too, and what the house says about itself. */
 const store = useBook();
-const sheet = ref<'child' | 'away' | 'extra' | null>(null);
+const route = useRoute();
+const router = useRouter();
+const sheet = ref<'child' | 'away' | 'extra' | null>(route.query.begin === 'child' ? 'child' : null);
+function close(): void {
+  sheet.value = null;
+  if (route.query.begin) void router.replace({ query: {} });
+}
 const editingId = ref<ChildId | null>(null);
+// Each that is entered after another has a sheet of its own.
+const round = ref(0);
 
 const home = computed(() => homeOf(store.book));
 const everyone = computed(() =>
@@ -152,7 +161,7 @@ function openChild(id: ChildId | null): void {
       </div>
     </div>
     <p class="line soft">{{ CAUTION_LINE }}</p>
-    <ChildSheet v-if="sheet === 'child'" :id="editingId" @close="sheet = null" />
+    <ChildSheet v-if="sheet === 'child'" :id="editingId" :key="round" @next="round += 1" @close="close" />
     <ExceptionSheet v-if="sheet === 'away' || sheet === 'extra'" :kind="sheet" @close="sheet = null" />
   </div>
 </template>

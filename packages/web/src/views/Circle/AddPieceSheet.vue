@@ -89,7 +89,7 @@ function inWords(): void {
 <style scoped>
 .ask {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(200px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(200px, 100%), 1fr));
   gap: var(--gap-4);
   margin-bottom: var(--gap-4);
 }

@@ -148,6 +148,7 @@ useTitle('page', () => 'Leading the circle');
       <v-btn class="is-side" @click="back">Once more from the last verse</v-btn>
     </section>
     <template v-else-if="screen">
+      <h1 class="sr-only">The circle of Day {{ day }}</h1>
       <!-- The whole page is the button: a tap with a full hand goes on. -->
       <button type="button" class="page" data-test="verse" @click="forward">
         <span class="title">

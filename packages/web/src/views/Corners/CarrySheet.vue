@@ -67,7 +67,7 @@ function carry(setUp: Placement, since: typeof first.value): void {
           size="small"
           :disabled="!corner"
           :prepend-icon="mdiTrayArrowDown"
-          :aria-label="`Keep ${setUp.content.title} out`"
+          :aria-label="`Keep it out: ${setUp.content.title}`"
           @click="carry(setUp, since)"
         >
           Keep it out

@@ -59,7 +59,7 @@ section {
 }
 .ways {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(260px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(260px, 100%), 1fr));
   gap: var(--gap-2) calc(2 * var(--gap-4));
 }
 h3 {

@@ -19,6 +19,7 @@ import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 import PriceSheet from './PriceSheet.vue';
 import SupplySheet from './SupplySheet.vue';
+import UsualSheet from './UsualSheet.vue';
 import WishesCard from './WishesCard.vue';
 import ThingPicture from '../../parts/ThingPicture.vue';
 
@@ -28,8 +29,15 @@ const route = useRoute();
 const router = useRouter();
 const openId = ref<SupplyId | null>(null);
 const adding = ref(false);
+// Each that is entered after another has a sheet of its own.
+const round = ref(0);
 const counting = ref(false);
 const pricing = ref(false);
+const usual = ref(route.query.begin === 'usual');
+function closeUsual(): void {
+  usual.value = false;
+  if (route.query.begin) void router.replace({ query: {} });
+}
 const wanted = ref('');
 const category = ref<string | null>(null);
 const counts = ref<Record<string, string>>({});
@@ -55,6 +63,10 @@ const rows = computed(() => {
       words.every((word) => `${row.supply.name} ${row.supply.keptIn ?? ''}`.toLowerCase().includes(word)),
   );
 });
+// Most of it is not counted yet: what an ordinary home has is a beginning.
+const isUncounted = computed(
+  () => all.value.filter(({ have }) => have.amount > 0).length < all.value.length / 2,
+);
 const retired = computed(() => Object.values(store.book.supplies).filter((supply) => supply.retired));
 
 // What is to be said of a row, the most pressing first.
@@ -103,6 +115,7 @@ async function beginCounting(): Promise<void> {
   <div>
     <PageBar title="Cupboard" hint="what is in the house, and where">
       <v-btn class="is-side" @click="pricing = true">Prices</v-btn>
+      <v-btn v-if="isUncounted" class="is-side" @click="usual = true">The usual things</v-btn>
       <v-btn class="is-side" :aria-pressed="counting" @click="beginCounting">
         {{ counting ? 'Counting is done' : 'Take stock' }}
       </v-btn>
@@ -174,9 +187,12 @@ async function beginCounting(): Promise<void> {
       </div>
     </div>
     <PriceSheet v-if="pricing" @close="pricing = false" />
+    <UsualSheet v-if="usual" @close="closeUsual" />
     <SupplySheet
       v-if="adding || openId"
       :id="openId"
+      :key="round"
+      @next="round += 1"
       @close="
         adding = false;
         openId = null;

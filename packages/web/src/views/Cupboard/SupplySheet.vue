@@ -39,7 +39,7 @@ import PropertyFields from '../../parts/PropertyFields.vue';
 
 /** A supply: what it is, how much is there, how it is got, and what the cautions ask about it. */
 const props = defineProps<{ id: SupplyId | null }>();
-const emit = defineEmits<{ close: [] }>();
+const emit = defineEmits<{ close: []; next: [] }>();
 const store = useBook();
 const home = computed(() => homeOf(store.book));
 const { known, draft, submit, retire } = formOf('supplies')({
@@ -111,6 +111,8 @@ const MOVES = {
     :live="Boolean(known)"
     :submit="keep"
     :width="780"
+    next="Keep, and the next"
+    @next="emit('next')"
     @close="emit('close')"
   >
     <p v-if="draft.takenFrom" class="taken" role="status">

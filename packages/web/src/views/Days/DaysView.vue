@@ -167,7 +167,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
   <DayStrip tall @day="openDay = $event" />
   <section class="rooms" aria-label="Every day">
     <div v-for="{ kind, lines } in everyDay" :key="kind" class="room">
-      <h3>{{ LINE_KINDS[kind] }}, every day or some</h3>
+      <h2>{{ LINE_KINDS[kind] }}, every day or some</h2>
       <ul>
         <li v-for="one in lines" :key="one.id">
           <button type="button" class="link" @click="line = { id: one.id, day: null, kind }">
@@ -185,7 +185,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
       </button>
     </div>
     <div class="room">
-      <h3>In reserve · {{ reserve.length }}</h3>
+      <h2>In reserve · {{ reserve.length }}</h2>
       <p class="soft">Undated extras and easy things, for a day that goes another way.</p>
       <button type="button" class="link" @click="desk.look({})">Show them beside the plan</button>
       <button type="button" class="link" @click="sheet = 'packet'">A packet of sheets, one page a day</button>
@@ -233,7 +233,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
 }
 .rooms {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 1fr));
   gap: var(--gap-3);
   margin-top: var(--gap-3);
 }
@@ -245,7 +245,7 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
   border-bottom: 6px solid var(--shelf);
   border-radius: var(--radius);
 }
-h3 {
+h2 {
   margin: 0;
   font: 700 13.5px var(--display);
 }

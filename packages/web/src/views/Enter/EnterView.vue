@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { CAUTION_LINE, doorSchema, type Door, type FieldProblem } from '@kobby/core';
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import FormField from '../../parts/FormField.vue';
 import TapeLabel from '../../parts/TapeLabel.vue';
@@ -48,6 +48,15 @@ async function look(): Promise<void> {
 let looking: Promise<void> | null = null;
 onMounted(() => (looking = look()));
 
+// The hands are at the first field that is empty; by finger that would only bring up the keys.
+const form = ref<HTMLFormElement | null>(null);
+watch(door, async () => {
+  await nextTick();
+  const isAtWork = document.activeElement?.matches('input');
+  if (isAtWork || window.matchMedia?.('(pointer: coarse)').matches) return;
+  [...(form.value?.querySelectorAll('input') ?? [])].find(({ value }) => value === '')?.focus();
+});
+
 async function goOn(): Promise<void> {
   await store.load();
   const to =
@@ -88,7 +97,7 @@ useTitle('page', () => 'The door');
 <template>
   <main class="porch">
     <BringHome v-if="isNew && brings" @back="brings = false" />
-    <form v-else class="card" novalidate @submit.prevent="submit">
+    <form v-else ref="form" class="card" novalidate @submit.prevent="submit">
       <TapeLabel>{{ isNew ? 'A new home' : (door?.homeName ?? 'Kobby') }}</TapeLabel>
       <h1>kobby</h1>
       <p class="soft">

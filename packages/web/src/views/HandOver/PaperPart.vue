@@ -90,7 +90,7 @@ const others = computed((): { name: string; hint: string; to: RouteLocationRaw }
 }
 ul {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(260px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
   gap: 0 var(--gap-5);
 }
 li {

@@ -130,7 +130,7 @@ const options = computed(() => recipes.value.map(({ id, title }) => ({ title, va
     <nav aria-label="Recipes">
       <v-text-field v-model="wanted" label="Look for a recipe" name="recipe" density="compact" clearable />
       <div v-for="group in groups" :key="group.name">
-        <h3>{{ group.name }}</h3>
+        <h2>{{ group.name }}</h2>
         <button
           v-for="one in group.recipes"
           :key="one.id"
@@ -199,7 +199,7 @@ nav {
   padding-top: var(--gap-2);
   overflow: auto;
 }
-h3 {
+h2 {
   margin: var(--gap-3) 0 var(--gap-1);
   font-size: 12.5px;
   font-weight: 600;

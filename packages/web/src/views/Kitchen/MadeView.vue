@@ -43,7 +43,7 @@ const over = computed(() => states.value.filter((one) => !isKept(one)).slice(0, 
 <style scoped>
 .cards {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(340px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(340px, 100%), 1fr));
   gap: var(--gap-5);
   align-items: start;
 }

@@ -244,7 +244,7 @@ const apart = computed(() => {
 }
 .fields {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(150px, 100%), 1fr));
   gap: var(--gap-3);
   align-items: start;
   padding-top: var(--gap-2);

@@ -12,6 +12,8 @@ const store = useBook();
 const home = computed(() => homeOf(store.book));
 const openId = ref<PersonId | null>(null);
 const adding = ref(false);
+// Each that is entered after another has a sheet of its own.
+const round = ref(0);
 
 const people = computed(() =>
   Object.values(store.book.people)
@@ -47,6 +49,8 @@ function workOf({ work }: Person): string {
     <PersonSheet
       v-if="adding || openId"
       :id="openId"
+      :key="round"
+      @next="round += 1"
       @close="
         adding = false;
         openId = null;

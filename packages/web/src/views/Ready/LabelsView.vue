@@ -26,6 +26,7 @@ const home = computed(() => homeOf(store.book));
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
     <p v-else-if="labels.length === 0" class="empty">Nothing is packed for the days ahead.</p>
     <template v-else>
+      <h1 class="sr-only">Labels</h1>
       <div class="labels">
         <section v-for="label in labels" :key="label.key" class="label" data-test="label">
           <h2>{{ label.title }}</h2>

@@ -83,7 +83,7 @@ const title = computed(() => {
 <style scoped>
 .rows {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(144px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(144px, 100%), 1fr));
   gap: var(--gap-3);
 }
 li {

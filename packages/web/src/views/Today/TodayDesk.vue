@@ -22,6 +22,7 @@ import ByTheWayCard from './ByTheWayCard.vue';
 import HereCard from './HereCard.vue';
 import KeepsakeCard from './KeepsakeCard.vue';
 import LaterList from './LaterList.vue';
+import TellCard from './TellCard.vue';
 import { useRoom, useWeather } from './room.ts';
 import WordsCard from './WordsCard.vue';
 
@@ -31,7 +32,7 @@ const store = useBook();
 const reading = provideReading(() => props.unit.id);
 // What was is told, and changed no more: who came and went, the weather, a change of plan are of today.
 const isToday = computed(() => props.day.date === store.today);
-const { minutes, plan, rows, here, adults, clock, focus, look } = useRoom(
+const { minutes, plan, rows, here, adults, clock, focus, isLookedAt, look } = useRoom(
   reading,
   () => props.day.number,
   () => isToday.value,
@@ -74,8 +75,9 @@ const outdoors = computed(() =>
         <p v-if="event.guests">Who comes: {{ event.guests }}</p>
         <p v-if="event.brings">{{ bringsText(event) }}</p>
       </section>
+      <TellCard v-if="!isToday" :plan="plan" :here="here" />
       <BlockCard
-        v-if="focus"
+        v-if="focus && (isToday || isLookedAt)"
         :key="focus.block.id"
         :block="focus"
         :is-now="focus === clock.now"
@@ -83,8 +85,8 @@ const outdoors = computed(() =>
         :here="here"
         :plan="plan"
       />
-      <p v-else class="soft">Nothing is planned at a set time today.</p>
-      <LaterList :plan="plan" :focus="focus" :minutes="minutes" @look="look" />
+      <p v-else-if="!focus" class="soft">Nothing is planned at a set time on this day.</p>
+      <LaterList :plan="plan" :focus="isToday || isLookedAt ? focus : null" :minutes="minutes" @look="look" />
       <p v-if="home.emergencyNumber || home.poisonCentreNumber" class="call">
         <a v-if="home.emergencyNumber" :href="`tel:${home.emergencyNumber}`">
           Emergency <b class="figures">{{ home.emergencyNumber }}</b>

@@ -63,7 +63,7 @@ function write(): void {
       </li>
     </ul>
     <form @submit.prevent="write">
-      <v-text-field v-model="text" label="A note about today" name="note" hide-details />
+      <v-text-field v-model="text" label="A note about the day" name="note" hide-details />
       <v-btn class="is-side" type="submit" :disabled="text.trim() === ''">Keep</v-btn>
     </form>
   </ShelfCard>

@@ -70,6 +70,7 @@ export function useRoom(reading: ComputedRef<Reading>, day: () => number, isToda
     }),
     clock,
     focus,
+    isLookedAt: computed(() => focus.value !== null && focus.value.block.id === chosen.value),
     look: (blockId: string | null) => (chosen.value = blockId),
   };
 }

@@ -182,7 +182,6 @@ test('a day before is told of from today: how it went, not who comes', async () 
   await page.get('[data-test="day-before"]').trigger('click');
   expect(text()).toContain('Mon 8 March');
   expect(page.find('[data-test="here-ada"]').exists()).toBe(false);
-  await page.get('[data-test="block-table"]').trigger('click');
   await page.get('[data-test="record-loved"]').trigger('click');
   expect(store.book.records['p:1']).toMatchObject({ outcome: 'loved', day: 1 });
   expect(page.find('[aria-label^="Timer of"]').exists()).toBe(false);

@@ -77,7 +77,7 @@ const ways = (piece: TrayPiece): string[] => {
     :data-spot="`bin:${row.child.id}`"
   >
     <section>
-      <h3>Own bin</h3>
+      <h2>Own bin</h2>
       <ul v-if="row.bin.length">
         <li v-for="piece in row.bin" :key="piece.placement.id">
           <button type="button" class="link" @click="desk.open(piece.placement.id)">
@@ -113,7 +113,7 @@ const ways = (piece: TrayPiece): string[] => {
       </DraftButton>
     </section>
     <section>
-      <h3>Shelf work with a version for {{ first }}</h3>
+      <h2>Shelf work with a version for {{ first }}</h2>
       <ul v-if="row.shelfWork.length">
         <li v-for="piece in row.shelfWork" :key="piece.placement.id">
           <button type="button" class="link" @click="desk.open(piece.placement.id)">
@@ -126,7 +126,7 @@ const ways = (piece: TrayPiece): string[] => {
       <p v-else class="soft">None.</p>
     </section>
     <section v-if="row.notMet.length || row.emptyAreas.length">
-      <h3>Not met yet</h3>
+      <h2>Not met yet</h2>
       <p v-if="row.notMet.length">{{ listed(row.notMet.map(skillName)) }}: nothing that fits works on it.</p>
       <p v-if="row.emptyAreas.length">
         Nothing fitting in
@@ -151,7 +151,7 @@ section {
 section > ul {
   align-self: stretch;
 }
-h3 {
+h2 {
   margin: 0;
   font: 700 14px var(--display);
 }

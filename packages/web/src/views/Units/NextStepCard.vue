@@ -14,12 +14,14 @@ interface Said {
   readonly act: string;
   /** Where it is done; left out for what begins here. */
   readonly at?: string;
+  readonly query?: Readonly<Record<string, string>>;
 }
 const SAID: Readonly<Record<NextStepId, Said>> = {
   children: {
     why: 'Nobody comes yet, so every amount would be nothing.',
     act: 'Add the children in the house',
     at: 'children',
+    query: { begin: 'child' },
   },
   week: {
     why: 'A child without days is in no plan: say when each of them comes.',
@@ -41,16 +43,17 @@ const SAID: Readonly<Record<NextStepId, Said>> = {
     at: 'corners',
   },
   stock: {
-    why: 'Nothing in the cupboard is counted yet, so all of it would have to be bought. Say what you have.',
-    act: 'See the baskets',
-    at: 'gather',
+    why: 'Nothing in the cupboard is counted yet, so all of it would have to be bought. Begin with what every home has.',
+    act: 'We have the usual things',
+    at: 'cupboard',
+    query: { begin: 'usual' },
   },
 };
 const said = computed(() => (next.value ? SAID[next.value.id] : null));
 const way = computed((): RouteLocationRaw | null => {
   if (!next.value || !said.value?.at) return null;
   const { unitId } = next.value;
-  return { name: said.value.at, params: unitId ? { unitId } : {} };
+  return { name: said.value.at, params: unitId ? { unitId } : {}, query: said.value.query ?? {} };
 });
 </script>
 

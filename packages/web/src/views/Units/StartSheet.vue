@@ -159,7 +159,7 @@ function begin(): void {
 <style scoped>
 .ways {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(140px, 100%), 1fr));
   gap: var(--gap-3);
   margin-bottom: var(--gap-4);
 }
@@ -181,7 +181,7 @@ function begin(): void {
 }
 .from {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(200px, 100%), 1fr));
   gap: var(--gap-3);
   max-height: 190px;
   margin-bottom: var(--gap-4);

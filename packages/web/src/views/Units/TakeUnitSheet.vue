@@ -122,7 +122,7 @@ p {
 }
 .brings {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(200px, 100%), 1fr));
   gap: var(--gap-1) var(--gap-4);
   max-height: 180px;
   overflow: auto;

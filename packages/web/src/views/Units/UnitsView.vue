@@ -123,7 +123,7 @@ const BEFORE_SHOWN = 6;
 <style scoped>
 .rack {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(310px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(310px, 100%), 1fr));
   gap: calc(2 * var(--gap-4)) var(--gap-5);
 }
 .rack li {

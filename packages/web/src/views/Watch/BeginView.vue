@@ -47,7 +47,7 @@ const spanOf = (pattern: WatchPattern): string => {
 <style scoped>
 .cards {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(300px, 100%), 1fr));
   gap: var(--gap-5);
   align-items: start;
 }

@@ -183,7 +183,7 @@ function forget(id: string): void {
 }
 .looks {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(108px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(108px, 100%), 1fr));
   gap: var(--gap-3);
 }
 .looks li {

@@ -123,6 +123,35 @@ test('the sign-in page and the assistant on a phone', async () => {
       .map((t) => t.textContent),
   );
   expect(small).toEqual([]);
+  await sol.press('::-p-xpath(//footer//button[contains(., "Needs help")])');
+  await sol.find('textarea[name="text"]');
+  await expectNoBarriers(sol);
+});
+
+test('what nobody recorded of a thing, and what the library lacks', async () => {
+  await mara.route('/units/unit-kites/corners');
+  await mara.pressText('Weather dough');
+  await mara.pressText('Mend it here');
+  await mara.fill('thing', '3 glimmets');
+  await mara.strike('Enter');
+  await mara.kept();
+  await mara.route('/house/credits');
+  await mara.route('/units/unit-kites/corners');
+  await mara.press(
+    '::-p-xpath(//*[@data-test="heads-up"]//button[contains(@class, "head") and contains(., "Not recorded")])',
+  );
+  await mara.pressText('Fill it in');
+  await mara.sees('look at it once');
+  await expectNoBarriers(mara);
+  await mara.route('/house/library');
+  await mara.fill('words', 'ice lanterns');
+  await mara.pressText('Ice lanterns');
+  await mara.pressText('Take it away');
+  await mara.kept();
+  await mara.page.reload();
+  await mara.press('[data-test="news"]');
+  await mara.find('[role="dialog"] fieldset');
+  await expectNoBarriers(mara);
 });
 
 test('what opens over a circle: another piece, a piece looked at, what fitting would change', async () => {

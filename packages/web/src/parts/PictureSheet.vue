@@ -105,8 +105,13 @@ async function take(event: Event): Promise<void> {
   align-items: center;
   margin-bottom: var(--gap-3);
 }
+.own {
+  min-width: 0;
+  max-width: 100%;
+}
 .own input {
   display: block;
+  width: 100%;
   max-width: 260px;
   margin-top: var(--gap-1);
 }

@@ -108,6 +108,9 @@ button {
   td {
     padding: var(--gap-2) 0;
   }
+  thead th {
+    font-size: 12px;
+  }
   .whole {
     display: none;
   }

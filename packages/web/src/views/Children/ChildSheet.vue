@@ -36,13 +36,16 @@ const store = useBook();
 const emit = defineEmits<{ close: []; next: [] }>();
 const forgetting = ref(false);
 
+// Whoever came before is the guess for the next; that it is one is said.
+const others = Object.values(store.book.children);
+const guess = others.length > 0 ? `As ${others.at(-1)!.shownAs} comes` : 'Every working day';
 const { known, draft, submit } = formOf('children')({
   id: () => props.id,
   first: () => ({
     id: `child-${newId()}`,
     attendance: proposedWeek(
       homeOf(store.book),
-      Object.values(store.book.children).map(({ attendance }) => attendance),
+      others.map(({ attendance }) => attendance),
     ),
   }),
   put: (child) => [{ type: 'house/put-child', child: { ...child, rungs: rungsRead() } }],
@@ -102,6 +105,7 @@ function nameTyped(name: string | null | undefined): void {
       <LineField v-model="draft.birth" label="Birthday" path="birth" type="date" />
     </div>
     <WeekField v-model="draft.attendance" label="Comes on" path="attendance" />
+    <p v-if="!known" class="soft">{{ guess }}, as a first guess: change what is otherwise.</p>
     <div class="side-by-side">
       <SwitchField v-model="draft.mouthsThings" label="Still puts things in the mouth" path="mouthsThings" />
       <SwitchField v-model="draft.knowsBins" label="Has played at a sensory bin" path="knowsBins" />

@@ -17,6 +17,17 @@ const pure = (
   },
 });
 
+const web = (name: string, more: TestProjectInlineConfiguration['test']): TestProjectInlineConfiguration => ({
+  extends: true,
+  plugins: [vue()],
+  test: {
+    name,
+    setupFiles: ['packages/core/src/testing/setup.ts', 'packages/web/src/testing/setup.ts'],
+    server: { deps: { inline: ['vuetify'] } },
+    ...more,
+  },
+});
+
 export default defineConfig({
   test: {
     maxWorkers: 2,
@@ -29,16 +40,9 @@ export default defineConfig({
       pure('words'),
       pure('pictures'),
       pure('server', { globalSetup: ['packages/server/src/testing/made-once.ts'] }),
-      {
-        extends: true,
-        plugins: [vue()],
-        test: {
-          name: 'web',
-          include: ['packages/web/src/**/*.test.ts'],
-          setupFiles: ['packages/core/src/testing/setup.ts'],
-          server: { deps: { inline: ['vuetify'] } },
-        },
-      },
+      web('web', { include: ['packages/web/src/{parts,theme,views}/**/*.test.ts'], isolate: false }),
+      // What keeps something beyond a page is a single one of its kind: each file begins with none.
+      web('web state', { include: ['packages/web/src/state/**/*.test.ts'] }),
       {
         extends: true,
         // They start whole programs, compilers among them.

@@ -80,7 +80,7 @@ export const unitTesting = () => {
   const step = (project, needs) => ({
     name: `unit tests of ${project}`,
     needs,
-    runs: vitest('--project', project, '--maxWorkers', '1'),
+    runs: vitest('--project', `${project}*`, '--maxWorkers', '1'),
     env: { TZ: ZONE },
   });
   return [

@@ -25,6 +25,12 @@ const counted = (output, what) =>
       output.replaceAll(COLOURS, '').split('Test Files').at(-1),
     )?.[1] ?? 0,
   );
+// What failed, each with its first line of why: said once more at the end, where a long log is looked at first.
+const failures = (output) => [
+  ...new Set(
+    output.replaceAll(COLOURS, '').match(/^ *FAIL .*\n.*$/gm) ?? output.trimEnd().split('\n').slice(-5),
+  ),
+];
 
 function runProgram({ runs, env, shows }) {
   const [command, ...args] = runs;
@@ -82,7 +88,7 @@ export async function runSteps(steps) {
       busy -= cost;
       running.delete(step.name);
       const ms = Date.now() - from;
-      done.set(step.name, { ok, ms });
+      done.set(step.name, { ok, ms, why: ok ? [] : failures(output) });
       const [passed, failed] = [counted(output, 'passed'), counted(output, 'failed')];
       counts.passed += passed;
       counts.failed += failed;
@@ -96,7 +102,7 @@ export async function runSteps(steps) {
   while (done.size < steps.length) {
     for (const step of waiting.filter((one) => failedNeed(one) !== undefined)) {
       line(`– ${step.name} left out: ${failedNeed(step)} failed`);
-      done.set(step.name, { ok: false, ms: 0 });
+      done.set(step.name, { ok: false, ms: 0, why: [] });
     }
     waiting = waiting.filter(({ name }) => !done.has(name));
     const next = waiting.find((step) => isReady(step) && busy + (step.alone ? lanes : 1) <= lanes);
@@ -117,6 +123,8 @@ function summary(done, ms, counts) {
   line('where the time went:');
   for (const [name, step] of [...done].toSorted(([, a], [, b]) => b.ms - a.ms))
     process.stdout.write(`  ${step.ok ? ' ' : '✗'} ${name.padEnd(34)} ${seconds(step.ms).padStart(9)}\n`);
+  for (const [name, { why }] of done)
+    if (why.length > 0) process.stdout.write(`what failed of ${name}:\n${why.join('\n')}\n`);
   line(`all of it ${seconds(ms)}`);
   if (counts.passed + counts.failed > 0)
     process.stdout.write(`${counts.passed} passed, ${counts.failed} failed\n`);

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { placementAt, type Book } from '@kobby/core';
 import { flushPromises } from '@vue/test-utils';
-import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import {
   aChild,
   aCorner,
@@ -17,7 +17,6 @@ import MendSheet from './MendSheet.vue';
 import PickSheet from './PickSheet.vue';
 import WriteField from './WriteField.vue';
 
-vi.stubGlobal('visualViewport', new EventTarget());
 const home: Book = testBook(
   aCorner('a', { name: 'Easel' }),
   aChild('ada', '2024-01-01'),

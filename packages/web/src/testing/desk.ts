@@ -13,6 +13,7 @@ import { provideDesk, type Desk } from '../state/desk.ts';
 import { provideHand } from '../state/plan-hand.ts';
 import { provideProposing } from '../state/proposing.ts';
 import { provideReading } from '../state/unit.ts';
+import { opened } from './opened.ts';
 
 const vuetify = createVuetify({ components, icons: { defaultSet: 'mdi', aliases, sets: { mdi } } });
 
@@ -27,12 +28,11 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   setActivePinia(pinia);
   localStorage.clear();
   vi.stubGlobal('EventSource', SilentStream);
-  // What sheets measure themselves by, which the simulated browser lacks.
-  vi.stubGlobal('visualViewport', Object.assign(new EventTarget(), { width: 1280, height: 800, scale: 1 }));
   const me = { kind: 'person', id: 'mara', name: 'Mara' };
   const snapshot = { seq: 1, epoch: 'e1', today, me, demo: false, publicAddress: null, history: [], book };
   vi.stubGlobal('fetch', async () => new Response(JSON.stringify(snapshot)));
   const store = useBook();
+  opened.push(store);
   await store.load();
   vi.stubGlobal('fetch', async () => {
     throw new TypeError('no network');

@@ -24,7 +24,6 @@ import RulesView from '../Rules/RulesView.vue';
 import ShelfView from '../Shelf/ShelfView.vue';
 
 // Sheets slide in over the page; here they only have to be there.
-vi.stubGlobal('visualViewport', new EventTarget());
 let page: VueWrapper | null = null;
 afterEach(() => {
   page?.unmount();
@@ -269,7 +268,6 @@ describe('the library', () => {
     expect(store.notice).toBe('It is a file now.');
     expect(made).toHaveBeenCalled();
     vi.unstubAllGlobals();
-    vi.stubGlobal('visualViewport', new EventTarget());
   });
 
   test('a pasted list is looked at row by row and taken in as one step', async () => {
@@ -301,7 +299,6 @@ describe('prices', () => {
     vi.stubGlobal('fetch', answer({ shop: 'Corner', offers }));
     await press('Ask the sample shop');
     vi.unstubAllGlobals();
-    vi.stubGlobal('visualViewport', new EventTarget());
     expect(document.querySelectorAll('[data-test="import-rows"] li')).toHaveLength(2);
     document.querySelector<HTMLInputElement>('[aria-label^="Take Craft sticks"]')!.click();
     await flushPromises();

@@ -1,0 +1,20 @@
+import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
+import { afterAll, afterEach, vi } from 'vitest';
+import { opened } from './opened.ts';
+
+// Files share their worker, so that Vue and Vuetify are loaded once in each: nothing of one test is left for the next.
+afterEach(() => opened.splice(0).forEach((store) => store.leave()));
+disableAutoUnmount();
+enableAutoUnmount(afterEach);
+afterAll(() => {
+  vi.restoreAllMocks();
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+if (globalThis.window) {
+  localStorage.clear();
+  sessionStorage.clear();
+  // What sheets measure themselves by, which the simulated browser lacks.
+  const seen = Object.assign(new EventTarget(), { width: 1280, height: 800, scale: 1 });
+  Object.assign(globalThis, { visualViewport: seen });
+}

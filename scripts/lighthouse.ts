@@ -1,5 +1,6 @@
 // Figures of loading, not assertions: the main pages of the demo and, in the same run, a plain page of the same server, which
 // shows what this machine can do at best. Three runs of each, medians. `-- units/unit-kites/days` measures just that page.
+// `-- --looks` asks instead what each page is for everyone, and for good practice: two scores of 100, and what costs them.
 import { rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import lighthouse, { desktopConfig, type Config, type RunnerResult } from 'lighthouse';
@@ -20,6 +21,22 @@ const PAGES = [
   'units/unit-kites/hand-over',
   'house/library',
   'kitchen/counter/cooked-dough',
+];
+/** Pages that are looked at and not measured: they load as the others do. */
+const MORE_PAGES = [
+  'units/unit-kites/spark',
+  'units/unit-kites/trays',
+  'units/unit-kites/shop',
+  'units/unit-kites/one-page',
+  'units/unit-kites/print/day-folder',
+  'house/children',
+  'house/people',
+  'house/corners',
+  'house/cupboard',
+  'house/rules',
+  'house/kept',
+  'kitchen/made',
+  'watch',
 ];
 const FORMS: Readonly<Record<string, Config | undefined>> = { phone: undefined, laptop: desktopConfig };
 
@@ -77,23 +94,56 @@ const row = (name: string, f: Figures): string =>
     whole(f.longTasks).padStart(6),
   ].join('');
 
-const wanted = process.argv.slice(2);
+const LOOKS = ['accessibility', 'best-practices'] as const;
+
+/** What a page is for everyone, and for good practice, of 100 each; every audit that costs a point is named. */
+async function looked(page: Page, url: string, config: Config | undefined): Promise<readonly string[]> {
+  const flags = { onlyCategories: [...LOOKS], logLevel: 'silent' as const };
+  const result = await lighthouse(url, flags, config, page as never);
+  if (!result) throw new Error(`nothing came of ${url}`);
+  const { categories, audits } = result.lhr;
+  const lost = LOOKS.flatMap((look) => categories[look]!.auditRefs)
+    .filter(({ id, weight }) => weight > 0 && (audits[id]!.score ?? 1) < 1)
+    .map(({ id }) => id);
+  const scores = LOOKS.map((look) => whole((categories[look]!.score ?? Number.NaN) * 100).padStart(9));
+  return [...scores, lost.length > 0 ? `  ${lost.join(', ')}` : ''];
+}
+
+const isLook = process.argv.includes('--looks');
+const wanted = process.argv.slice(2).filter((word) => word !== '--looks');
 // A page with nothing but a sentence, from the same server: the built client lies in a folder that it may be put into.
 const plain = join(import.meta.dirname, '../packages/web/dist/plain.html');
 writeFileSync(plain, '<!doctype html><html lang="en"><title>Plain</title><p>A plain page.</p></html>');
 const { server, mara, close } = await openDemo();
-for (const [form, config] of Object.entries(FORMS)) {
+
+async function onNewPage<T>(does: (page: Page) => Promise<T>): Promise<T> {
+  const page = await mara.context.newPage();
+  await page.evaluateOnNewDocument(keepNoPages);
+  try {
+    return await does(page);
+  } finally {
+    await page.close();
+  }
+}
+
+async function measure(form: string, config: Config | undefined): Promise<void> {
   console.log(`\n${form.padEnd(34)}score    first  largest blocking  shift    bytes  long`);
   for (const path of ['plain.html', ...(wanted.length > 0 ? wanted : PAGES)]) {
     const runs: Figures[] = [];
-    for (let i = 0; i < RUNS; i += 1) {
-      const page = await mara.context.newPage();
-      await page.evaluateOnNewDocument(keepNoPages);
-      runs.push(await measured(page, `${server.url}/${path}`, config));
-      await page.close();
-    }
+    for (let i = 0; i < RUNS; i += 1)
+      runs.push(await onNewPage((page) => measured(page, `${server.url}/${path}`, config)));
     console.log(row(path, medians(runs)));
   }
 }
+
+async function look(form: string, config: Config | undefined): Promise<void> {
+  console.log(`\n${form.padEnd(34)} everyone practice`);
+  for (const path of wanted.length > 0 ? wanted : [...PAGES, ...MORE_PAGES]) {
+    const said = await onNewPage((page) => looked(page, `${server.url}/${path}`, config));
+    console.log(path.padEnd(34) + said.join(''));
+  }
+}
+
+for (const [form, config] of Object.entries(FORMS)) await (isLook ? look : measure)(form, config);
 await close();
 rmSync(plain);

@@ -100,6 +100,32 @@ const TASKS: readonly Task[] = [
     },
   },
   {
+    name: 'A price, where it is seen',
+    at: `${kites}/gather`,
+    does: async (by) => {
+      await by.press('[data-test="basket-buy"] .price');
+      await by.page.waitForFunction(() => document.activeElement?.getAttribute('name') === 'packs.0.price');
+      await by.page.keyboard.down('Control');
+      await by.page.keyboard.press('a');
+      await by.page.keyboard.up('Control');
+      await by.type('2.75');
+      await by.strike('Enter');
+      await by.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+      await by.sees('$2.75');
+    },
+  },
+  {
+    name: 'A line of one’s own on the list',
+    at: `${kites}/gather`,
+    does: async (by) => {
+      await by.press('input[name="need"]');
+      await by.type('12 birthday candles');
+      await by.strike('Enter');
+      await by.sees('birthday candles');
+      await by.find('[data-test="basket-buy"]');
+    },
+  },
+  {
     name: 'Where is it?',
     at: `${kites}/corners`,
     does: async (by) => {
@@ -125,6 +151,41 @@ const TASKS: readonly Task[] = [
       await by.type('wind walk');
       await by.strike('Enter');
       await by.sees('wind walk');
+    },
+  },
+  {
+    name: 'Two days change places',
+    at: `${kites}/days`,
+    does: async (by) => {
+      await by.press('[data-test="day-7"] button.name');
+      await by.press('[aria-label^="Swap with day 8"]');
+      await by.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+    },
+  },
+  {
+    name: 'A day is filled by a draft',
+    at: '/units/unit-lanterns/days',
+    does: async (by) => {
+      await by.press('[data-test="day-3"] button.name');
+      await by.pressText('Draft this day');
+      await by.pressText('Take it');
+      await by.kept();
+    },
+  },
+  {
+    name: 'A thing to make ready is done',
+    at: `${kites}/ready`,
+    does: async (by) => {
+      await by.press('[data-test="task"] .tick[aria-checked="false"]');
+      await by.kept();
+    },
+  },
+  {
+    name: 'Whom to call, and the number',
+    at: '/today',
+    by: 'phone',
+    does: async (by) => {
+      await by.find('a[href^="tel:"]');
     },
   },
   {

@@ -49,6 +49,7 @@ export const SHEETS: readonly SheetPath[] = [
   { sheet: 'AddPieceSheet', at: unit('circle'), opens: press('[data-test="add-piece"]') },
   { sheet: 'PieceSheet', at: unit('circle'), opens: text('I opened my sack') },
   { sheet: 'ErrandSheet', at: unit('gather'), opens: press('[data-test="supply-wooden-dowels"] .name') },
+  { sheet: 'CostSheet', at: unit('gather'), opens: press('[data-test="supply-wooden-dowels"] .price') },
   { sheet: 'TaskSheet', at: unit('ready'), opens: press('[data-test="task"] button.what') },
   { sheet: 'AddSheet', at: unit('ready'), opens: text('Add a task') },
   {

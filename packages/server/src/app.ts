@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { constants } from 'node:zlib';
 import { bodyParser } from '@koa/bodyparser';
 import { send } from '@koa/send';
 import Koa, { type Middleware } from 'koa';
@@ -27,6 +28,9 @@ import { seededWeather } from './standins/weather.ts';
 import { openStorage, type Storage } from './store/database.ts';
 import { FileStore } from './store/files.ts';
 import { startUpkeep } from './upkeep.ts';
+
+// A tenth less of a large book than its packer takes by itself, in the same time.
+const ANSWERS = { br: { params: { [constants.BROTLI_PARAM_QUALITY]: 6 } } };
 
 /** How the application is to run. */
 export interface AppOptions {
@@ -88,7 +92,7 @@ export async function buildApp(options: AppOptions): Promise<App> {
   });
   const stopWatching = watchTheDay(services);
   koa.use(securityHeaders(options.onlyHttps ?? false));
-  koa.use(compress());
+  koa.use(compress(ANSWERS));
   koa.use(errorBoundary(log));
   koa.use(knownHostsOnly([...names, ...(publicAddress ? [new URL(publicAddress).hostname] : [])]));
   koa.use(sameOriginOnly(publicAddress));

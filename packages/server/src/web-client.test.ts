@@ -1,6 +1,7 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync, gzipSync } from 'node:zlib';
 import { afterEach, beforeEach, describe, expect, test } from 'vitest';
 import { startTestServer, type Caller, type TestServer } from './testing/server.ts';
 
@@ -35,6 +36,26 @@ describe('the web client', () => {
     const { status, headers } = await caller.ask('GET', '/assets/index-abc.js');
     expect([status, headers.get('cache-control')]).toEqual([200, 'max-age=31536000,immutable']);
     expect((await caller.ask('GET', '/robots.txt')).body).toBe('User-agent: *');
+  });
+
+  test('is sent as it was packed when it was built, to whoever can unpack it', async () => {
+    writeFileSync(join(web, 'assets/index-abc.js.br'), brotliCompressSync('let kobby;'));
+    writeFileSync(join(web, 'assets/index-abc.js.gz'), gzipSync('let kobby;'));
+    for (const [asked, sent] of [
+      ['br, gzip', 'br'],
+      ['gzip', 'gzip'],
+      ['identity', null],
+    ] as const) {
+      const { body, headers, type } = await caller.ask('GET', '/assets/index-abc.js', undefined, {
+        'accept-encoding': asked,
+      });
+      expect([body, headers.get('content-encoding'), headers.get('vary')]).toEqual([
+        'let kobby;',
+        sent,
+        expect.stringContaining('Accept-Encoding'),
+      ]);
+      expect(type).toMatch(/javascript/);
+    }
   });
 
   test.each([

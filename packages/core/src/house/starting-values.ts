@@ -82,6 +82,13 @@ export const STARTING_VALUES = {
   },
   folderMinutes: { name: 'Filling a day folder', unit: 'minutes', value: 3, min: 1, max: 30 },
   binMinutes: { name: "Filling one child's bin", unit: 'minutes', value: 4, min: 1, max: 30 },
+  firstDayMinutes: {
+    name: 'Making a unit ready for its first day',
+    unit: 'minutes',
+    value: 60,
+    min: 0,
+    max: 1200,
+  },
   lateUseDays: { name: 'Not used lately means not within', unit: 'days', value: 60, min: 1, max: 400 },
   heatStopC: { name: 'Too hot outdoors, as it feels, from', unit: '°C', value: 36, min: 25, max: 50 },
   chillStopC: { name: 'Too cold outdoors, as it feels, down to', unit: '°C', value: -15, min: -40, max: 5 },

@@ -1,6 +1,7 @@
 /** Reading: what a plan says about itself. One folder a question; nothing here is stored. */
 export { dueText, lineDetails, packsText } from './gather/details.ts';
 export { batchesText, explainLine, materialText } from './gather/explain.ts';
+export { firstDayFor } from './readiness/first-day.ts';
 export { peakOf } from './amounts/peak.ts';
 export { materialsOf } from './amounts/uses.ts';
 

@@ -16,7 +16,12 @@ type SupplyInput = Extract<ChangeInput, { type: 'cupboard/put-supply' }>['supply
 type PackInput = NonNullable<SupplyInput['packs']>[number];
 
 /** The packs in which shops sell a supply, with prices in the home's currency. */
-defineProps<{ unit: MeasureId; gramsPerMl: number | null | undefined }>();
+defineProps<{
+  unit: MeasureId;
+  gramsPerMl: number | null | undefined;
+  /** The first price is what the sheet was opened for. */
+  priceFirst?: boolean;
+}>();
 const packs = defineModel<PackInput[] | undefined>({ required: true });
 const store = useBook();
 const currency = computed(() => homeOf(store.book).currency);
@@ -34,7 +39,14 @@ function setPrice(pack: PackInput, text: string | null | undefined): void {
 </script>
 
 <template>
-  <RowsField v-slot="{ row, path }" v-model="packs" label="Packs" path="packs" one="Pack" :blank="blank">
+  <RowsField
+    v-slot="{ row, path, index }"
+    v-model="packs"
+    label="Packs"
+    path="packs"
+    one="Pack"
+    :blank="blank"
+  >
     <div class="side-by-side">
       <AmountField
         v-model="row.amount"
@@ -47,6 +59,7 @@ function setPrice(pack: PackInput, text: string | null | undefined): void {
         :model-value="shown(row)"
         :label="`Price (${currency})`"
         :path="`${path}.price`"
+        :data-first="priceFirst && index === 0 ? '' : undefined"
         inputmode="decimal"
         @change="setPrice(row, ($event.target as HTMLInputElement).value)"
       />

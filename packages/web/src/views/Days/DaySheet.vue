@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mdiCreationOutline, mdiPlus, mdiSwapHorizontal, mdiTrayArrowDown } from '@mdi/js';
+import { mdiCreationOutline, mdiPlus, mdiTrayArrowDown } from '@mdi/js';
 import {
   stretchesOfDay,
   stretchText,
@@ -61,15 +61,21 @@ const stretches = computed(() => {
 const others = computed(() =>
   reading.value.frame.calendar.days.filter(({ number }) => number !== props.number),
 );
-const other = ref(
-  others.value.find(({ number }) => number > props.number)?.number ?? others.value[0]?.number ?? 1,
+// The days around it first: those are swapped with. The others are one press further.
+const MOST_NEAR = 8;
+const near = computed(() =>
+  others.value
+    .toSorted((a, b) => Math.abs(a.number - props.number) - Math.abs(b.number - props.number))
+    .slice(0, showAll.value ? undefined : MOST_NEAR)
+    .toSorted((a, b) => a.number - b.number),
 );
+const showAll = ref(false);
 function act(changes: ChangeInput[]): void {
   if (changes.length > 0) store.perform(changes);
   emit('close');
 }
-const swap = (): void =>
-  act(swapDays(reading.value.placements, reading.value.lines, props.number, Number(other.value)));
+const swap = (other: number): void =>
+  act(swapDays(reading.value.placements, reading.value.lines, props.number, other));
 // What is pinned stays: it was pinned for that.
 const loose = computed(() =>
   reading.value.placements.filter(
@@ -133,23 +139,28 @@ function pull(placement: Placement): void {
     </section>
     <p v-for="one in stretches" :key="one" class="soft" data-test="stretch">{{ one }}</p>
     <TapeLabel class="label">When the day goes another way</TapeLabel>
-    <p class="swap">
-      <label>
-        Swap with
-        <select v-model="other" name="other">
-          <option v-for="day in others" :key="day.number" :value="day.number">
-            Day {{ day.number }} · {{ formatDay(day.date, 'brief') }}
-          </option>
-        </select>
-      </label>
-      <v-btn class="is-side" size="small" :prepend-icon="mdiSwapHorizontal" @click="swap">Swap them</v-btn>
+    <div v-if="others.length" class="swap" role="group" :aria-label="`Swap day ${number} with`">
+      <span class="soft">Swap it with</span>
+      <button
+        v-for="day in near"
+        :key="day.number"
+        type="button"
+        class="line"
+        :aria-label="`Swap with day ${day.number}, ${formatDay(day.date, 'medium')}`"
+        @click="swap(day.number)"
+      >
+        {{ day.number }} · {{ formatDay(day.date, 'brief') }}
+      </button>
       <v-btn
-        v-if="loose.length"
+        v-if="!showAll && near.length < others.length"
         class="is-quiet"
         size="small"
-        :prepend-icon="mdiTrayArrowDown"
-        @click="clear"
+        @click="showAll = true"
+        >Another day</v-btn
       >
+    </div>
+    <p v-if="loose.length" class="swap">
+      <v-btn class="is-quiet" size="small" :prepend-icon="mdiTrayArrowDown" @click="clear">
         All of it into the reserve
       </v-btn>
     </p>
@@ -201,13 +212,5 @@ h3 {
   gap: var(--gap-3);
   align-items: center;
   margin-bottom: var(--gap-3);
-}
-select {
-  min-height: 32px;
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: var(--radius);
-  color: inherit;
-  font: inherit;
 }
 </style>

@@ -15,6 +15,7 @@ import { useBook } from '../../state/book.ts';
 import { useReading } from '../../state/unit.ts';
 import PageBar from '../../parts/PageBar.vue';
 import CostCard from './CostCard.vue';
+import CostSheet from './CostSheet.vue';
 import ErrandSheet from './ErrandSheet.vue';
 import NeedField from './NeedField.vue';
 import PrintBasket from './PrintBasket.vue';
@@ -26,6 +27,7 @@ const store = useBook();
 const reading = useReading();
 const home = computed(() => homeOf(store.book));
 const openId = ref<SupplyId | null>(null);
+const priceId = ref<SupplyId | null>(null);
 const unit = computed(() => reading.value.frame.unit);
 const linesIn = (basket: BasketId) => reading.value.supplies.filter((line) => line.basket === basket);
 
@@ -62,9 +64,9 @@ const spent = computed(() => {
   const of = budget === null ? '' : ` of ${formatMoney(budget, home.value.currency)}`;
   return `Spent ${formatMoney(paid, home.value.currency)}${of}`;
 });
-const opened = computed(
-  () => reading.value.supplies.find(({ supply }) => supply.id === openId.value) ?? null,
-);
+const lineOf = (id: string | null) => reading.value.supplies.find(({ supply }) => supply.id === id) ?? null;
+const opened = computed(() => lineOf(openId.value));
+const priced = computed(() => lineOf(priceId.value));
 </script>
 
 <template>
@@ -94,11 +96,13 @@ const opened = computed(
         :lines="lines"
         :empty="EMPTY[id] ?? ''"
         @open="openId = $event"
+        @price="priceId = $event"
       />
       <WantedCard v-if="i === 1" />
       <PrintBasket v-if="i === 0 && reading.prints.length" :jobs="reading.prints" />
     </div>
   </div>
+  <CostSheet v-if="priced" :key="priced.supply.id" :line="priced" @close="priceId = null" />
   <ErrandSheet v-if="opened" :key="opened.supply.id" :line="opened" @close="openId = null" />
 </template>
 

@@ -28,7 +28,7 @@ const props = defineProps<{
   lines: readonly SupplyLine[];
   empty: string;
 }>();
-const emit = defineEmits<{ open: [SupplyId] }>();
+const emit = defineEmits<{ open: [SupplyId]; price: [SupplyId] }>();
 const store = useBook();
 const home = computed(() => homeOf(store.book));
 const shown = (q: Quantity): string => formatQuantity(q, home.value.units);
@@ -97,7 +97,16 @@ const priceOf = ({ packs }: SupplyLine): string =>
         </button>
         <div class="side">
           <span>{{ isToGet ? dueText(line, store.today!) : (line.supply.keptIn ?? '') }}</span>
-          <small class="figures">{{ priceOf(line) || `Day ${line.by.number}` }}</small>
+          <small v-if="basket !== 'buy'" class="figures">Day {{ line.by.number }}</small>
+          <button
+            v-else
+            type="button"
+            class="price figures"
+            :aria-label="`${priceOf(line) || 'No price'}: what ${line.supply.name} costs`"
+            @click="emit('price', line.supply.id)"
+          >
+            {{ priceOf(line) || 'price?' }}
+          </button>
         </div>
       </li>
     </ul>
@@ -138,6 +147,17 @@ li > .side {
 .have:hover {
   border-color: var(--plum);
 }
+.price {
+  min-height: 24px;
+  padding: 0;
+  background: none;
+  border: 0;
+  color: inherit;
+  font-size: 12.5px;
+}
+.price:hover {
+  text-decoration: underline;
+}
 .name {
   min-height: 26px;
   padding: 0;
@@ -176,6 +196,7 @@ li > .side {
 }
 @media (max-width: 900px) {
   .have,
+  .price,
   .name {
     min-height: var(--touch);
   }

@@ -58,3 +58,35 @@ test('says what has to be bought, and that nothing is to be gathered yet', async
   expect(empty.text()).toContain('Nothing to gather yet.');
   expect(empty.text()).not.toContain('flour');
 });
+
+test('what a line costs, and how much of it is here, is put right where it is seen', async () => {
+  const ahead = await openDesk(book);
+  const page = ahead.place(GatherView);
+  await flushPromises();
+  const sheetOf = async (supply: string, price: string, count: string) => {
+    await page.get(`[data-test="supply-${supply}"] .price`).trigger('click');
+    await flushPromises();
+    const field = (name: string) => document.querySelector<HTMLInputElement>(`input[name="${name}"]`)!;
+    for (const [name, text] of [
+      ['packs.0.price', price],
+      ['counted', count],
+    ] as const) {
+      field(name).value = text;
+      field(name).dispatchEvent(new Event('input', { bubbles: true }));
+      field(name).dispatchEvent(new Event('change', { bubbles: true }));
+      await flushPromises();
+    }
+    document.querySelector<HTMLElement>('.sheet-form')!.dispatchEvent(new Event('submit'));
+    await flushPromises();
+  };
+  expect(page.get('[data-test="supply-flour"] .price').text()).toBe('$2.30');
+  await sheetOf('flour', '2.75', '100');
+  const flour = ahead.store.book.supplies['flour']!;
+  expect([flour.packs, page.get('[data-test="supply-flour"] .price').text()]).toEqual([
+    [expect.objectContaining({ amount: 1000, price: 275, pricedOn: '2027-03-08' })],
+    '$2.75',
+  ]);
+  expect(Object.values(ahead.store.book.stockMoves)).toContainEqual(
+    expect.objectContaining({ supplyId: 'flour', kind: 'counted', amount: 100 }),
+  );
+});

@@ -195,8 +195,7 @@ describe('the days', () => {
 
   test('swap with each other, and give all they have to the reserve', async () => {
     desk.place(DaySheet, { number: 2 });
-    body().querySelector<HTMLSelectElement>('select[name="other"]')!.value = '3';
-    button('Swap them').click();
+    body().querySelector<HTMLElement>('[aria-label="Swap with day 3, Wed 10 March"]')!.click();
     expect(desk.store.book.placements['q' as never]!.where).toMatchObject({ day: 3 });
     expect(desk.store.book.placements['r' as never]!.where).toMatchObject({ day: 2 });
     button('All of it into the reserve').click();

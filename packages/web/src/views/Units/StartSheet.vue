@@ -1,13 +1,10 @@
 <script setup lang="ts">
 import {
-  addDays,
-  calendarOf,
   fewOf,
+  firstDayFor,
   formatDay,
-  homeOf,
   listed,
   openStops,
-  programDays,
   read,
   startFromEarlier,
   startFromReady,
@@ -56,9 +53,7 @@ const from = computed((): readonly (ReadyUnit | Unit)[] =>
 );
 
 function emptyFields(): UnitFields {
-  const calendar = calendarOf(homeOf(store.book), Object.values(store.book.closures));
-  const tomorrow = addDays(store.today!, 1);
-  const start = programDays(tomorrow, 1, calendar).days[0]?.date ?? tomorrow;
+  const start = firstDayFor(store.book, store.today!);
   return { title: '', style: 'theme', start, dayCount: String(STYLES.theme.days) };
 }
 function choose(next: Way): void {

@@ -1,8 +1,9 @@
 // npm run screenshots: retakes docs/screenshots from a fresh demo home.
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { PHONE, Visitor } from '../e2e/support/browser.ts';
+import { LAPTOP, PHONE, Visitor } from '../e2e/support/browser.ts';
 import { openDemo } from '../e2e/support/demo.ts';
+import { helpPages } from '../e2e/support/help-pages.ts';
 
 const target = process.argv[2] ?? join(import.meta.dirname, '../docs/screenshots');
 mkdirSync(target, { recursive: true });
@@ -21,7 +22,24 @@ async function take(visitor: Visitor, name: string): Promise<void> {
   console.log(`took ${name}`);
 }
 
+/** Each page as help shows it, half as large, where the client finds it. */
+async function takeForHelp(): Promise<void> {
+  const folder = join(import.meta.dirname, '../packages/web/public/help');
+  mkdirSync(folder, { recursive: true });
+  await mara.page.setViewport({ ...LAPTOP, deviceScaleFactor: 0.5 });
+  for (const { name, path } of helpPages('unit-kites')) {
+    await mara.route(path);
+    await mara.find('main h1, h1');
+    await new Promise((rested) => setTimeout(rested, 1000));
+    await mara.page.screenshot({ path: join(folder, `${name}.webp`) as `${string}.webp`, quality: 60 });
+  }
+  await mara.page.setViewport(LAPTOP);
+  await mara.route('/units');
+  await mara.find('.rack li');
+}
+
 await mara.find('.rack li');
+await takeForHelp();
 await take(mara, 'units');
 for (const [page, ready, name] of [
   ['library', '[data-test="found"] li', 'library'],

@@ -13,6 +13,7 @@ import {
   fillerOf,
   formatDay,
   lineText,
+  type Activity,
   type DayLine,
   type EventId,
   type LineKind,
@@ -23,6 +24,7 @@ import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
 import { useProposing } from '../state/proposing.ts';
 import { useReading } from '../state/unit.ts';
+import DayOffers from './DayOffers.vue';
 import DropSpot from './DropSpot.vue';
 import EventSheet from './EventSheet.vue';
 import LevelFlag from './LevelFlag.vue';
@@ -31,7 +33,12 @@ import ProposedItem from './ProposedItem.vue';
 import WriteField from './WriteField.vue';
 
 /** One numbered day: its date, what is planned, who is there. */
-const props = defineProps<{ number: number; tall?: boolean | undefined }>();
+const props = defineProps<{
+  number: number;
+  tall?: boolean | undefined;
+  /** What could be done on it, while there is nothing. */
+  offers?: readonly Activity[] | undefined;
+}>();
 const emit = defineEmits<{ day: [] }>();
 
 const store = useBook();
@@ -157,6 +164,7 @@ function textOf(line: DayLine): string {
         </li>
       </template>
     </ul>
+    <DayOffers v-if="offers?.length && proposed.length === 0" :number="number" :offers="offers" />
     <DropSpot :spot="{ kind: 'day', day: number }" :name="`Day ${number}`" :small="!tall" />
     <div class="adds">
       <WriteField :spot="{ kind: 'day', day: number }" :name="`Day ${number}`" :brief="!tall" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiDotsHorizontal,
+  mdiHelp,
   mdiMagnify,
   mdiRedoVariant,
   mdiUndoVariant,
@@ -10,6 +11,7 @@ import {
 import { defineAsyncComponent, onBeforeUnmount, onMounted, ref } from 'vue';
 import { RouterLink, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
+import { isHelping } from '../state/help.ts';
 import { signOutOfDevice } from '../state/signing-out.ts';
 import { useTitle } from '../state/page-title.ts';
 import { chosenLight, useLight, type Light } from '../theme/index.ts';
@@ -168,6 +170,16 @@ onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
               size="16"
               aria-hidden="true"
             />
+          </button>
+          <button
+            class="pill"
+            type="button"
+            aria-label="Help with this page"
+            title="Help with this page"
+            :aria-pressed="isHelping"
+            @click="isHelping = !isHelping"
+          >
+            <v-icon :icon="mdiHelp" size="16" aria-hidden="true" />
           </button>
           <button class="pill" type="button" @click="signOut">Sign out</button>
         </div>

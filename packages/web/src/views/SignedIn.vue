@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { homeOf } from '@kobby/core';
-import { onBeforeUnmount, onMounted, watch } from 'vue';
+import { defineAsyncComponent, onBeforeUnmount, onMounted, watch } from 'vue';
 import { RouterLink, RouterView, useRoute, useRouter } from 'vue-router';
 import { useBook } from '../state/book.ts';
+import { isHelping } from '../state/help.ts';
 import { newVersion, takeNewVersion } from '../state/offline.ts';
 import { providePictures } from '../state/pictures.ts';
 import { openTyped } from '../state/typed.ts';
 
+const PageHelp = defineAsyncComponent(() => import('../parts/help/PageHelp.vue'));
 const store = useBook();
 providePictures({
   isRealistic: () => store.isReady && homeOf(store.book).pictures === 'realistic',
@@ -50,6 +52,7 @@ watch(
     <v-btn class="is-quiet" size="small" @click="newVersion = null">Later</v-btn>
   </p>
   <RouterView v-if="store.isReady" />
+  <PageHelp v-if="store.isReady && isHelping" />
   <main v-else class="wait" aria-live="polite">
     <p v-if="store.connection === 'unreachable'">
       Kobby cannot be reached, and this device keeps no copy of the home. Nothing is lost; it is tried again

@@ -42,7 +42,9 @@ describe('the days ahead', () => {
       person: { id: 'mara', name: 'Mara', role: 'provider', work: { '4': ['morning', 'afternoon'] } },
     };
     const [day] = daysAhead(after(book, late), plainDay('2027-03-11'), 1);
-    expect(day!.spans.map((span) => [span.from / 60, span.to / 60, span.adults])).toEqual([[7.5, 12.5, 1]]);
+    expect(day!.spans.map((span) => [span.from / 60, span.to / 60, span.adults, span.atWork])).toEqual([
+      [7.5, 12.5, 1, ['Mara']],
+    ]);
   });
 
   test("hold adults against the home's own rule, and follow a birthday", () => {

@@ -16,6 +16,8 @@ interface HeadCount {
   readonly to: Minutes;
   readonly children: number;
   readonly adults: number;
+  /** Who of the adults is at work, by name. */
+  readonly atWork: readonly string[];
   /** Adults by the home's own rule; 0 where it has entered none. */
   readonly needed: number;
   /** What of the home's own rule is not met, in words; empty when all is, or when it has entered none. */
@@ -81,5 +83,6 @@ export function headCount(
       : '',
     rule.young && young > rule.young.most ? `${young} under ${rule.young.underMonths} months` : '',
   ].filter(Boolean);
-  return { from, to, children: children.length, adults: adults.length, needed, beyond };
+  const atWork = adults.map(({ name }) => name);
+  return { from, to, children: children.length, adults: adults.length, atWork, needed, beyond };
 }

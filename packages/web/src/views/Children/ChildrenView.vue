@@ -22,7 +22,7 @@ import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 import ChildSheet from './ChildSheet.vue';
-import DaysAhead from './DaysAhead.vue';
+import DaysAhead from '../../parts/DaysAhead.vue';
 import ExceptionSheet from './ExceptionSheet.vue';
 import HouseNotes from './HouseNotes.vue';
 

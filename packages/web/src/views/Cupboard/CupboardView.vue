@@ -146,7 +146,7 @@ async function beginCounting(): Promise<void> {
                 {{ row.supply.name }}</b
               >
               <span class="have figures">{{ formatQuantity(row.have, home.units) }}</span>
-              <span class="soft">{{ row.supply.keptIn ?? '' }}</span>
+              <span class="soft kept">{{ row.supply.keptIn ?? '' }}</span>
               <span class="flags">
                 <span v-for="flag in flagsOf(row)" :key="flag.text" :class="flag.isCare ? 'care' : 'note'">{{
                   flag.text
@@ -290,6 +290,10 @@ li.counting {
   .row {
     grid-template-columns: minmax(0, 1fr) auto;
     min-height: var(--touch);
+  }
+  /* Under the name, beside the picture. */
+  .kept {
+    padding-left: calc(2 * var(--gap-5));
   }
   li.counting {
     grid-template-columns: minmax(0, 1fr) 110px;

@@ -86,15 +86,6 @@ const priceOf = ({ packs }: SupplyLine): string =>
             >To the counter</RouterLink
           >
         </div>
-        <button
-          v-if="isToGet && line.buy.amount > 0"
-          type="button"
-          class="have"
-          :aria-label="`I have it: ${line.supply.name}`"
-          @click="isThere([line])"
-        >
-          I have it
-        </button>
         <div class="side">
           <span>{{ isToGet ? dueText(line, store.today!) : (line.supply.keptIn ?? '') }}</span>
           <small v-if="basket !== 'buy'" class="figures">Day {{ line.by.number }}</small>
@@ -106,6 +97,15 @@ const priceOf = ({ packs }: SupplyLine): string =>
             @click="emit('price', line.supply.id)"
           >
             {{ priceOf(line) || 'price?' }}
+          </button>
+          <button
+            v-if="isToGet && line.buy.amount > 0"
+            type="button"
+            class="have"
+            :aria-label="`I have it: ${line.supply.name}`"
+            @click="isThere([line])"
+          >
+            I have it
           </button>
         </div>
       </li>
@@ -122,19 +122,13 @@ const priceOf = ({ packs }: SupplyLine): string =>
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 76px minmax(0, 1fr) auto 84px;
+  grid-template-columns: 76px minmax(0, 1fr) 88px;
   gap: 0 var(--gap-4);
   padding: var(--gap-2) 0 var(--gap-2);
   border-top: 1px dashed var(--line);
 }
-li > .have {
-  grid-column: 3;
-}
-li > .side {
-  grid-column: 4;
-}
 .have {
-  align-self: center;
+  margin-top: var(--gap-1);
   min-height: 28px;
   padding: 0 var(--gap-3);
   background: none;
@@ -169,7 +163,7 @@ li > .side {
   text-decoration: underline;
 }
 .by-hand {
-  margin-left: var(--gap-3);
+  display: inline-block;
   padding: 0 var(--gap-3);
   background: var(--note-bg);
   color: var(--note);
@@ -191,7 +185,9 @@ li > .side {
   display: block;
 }
 .side {
-  max-width: 92px;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-end;
   text-align: right;
 }
 @media (max-width: 900px) {

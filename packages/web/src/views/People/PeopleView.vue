@@ -2,6 +2,7 @@
 import { mdiPlus } from '@mdi/js';
 import { homeOf, LEADS, partsOn, weekdayName, type Person, type PersonId } from '@kobby/core';
 import { computed, ref } from 'vue';
+import DaysAhead from '../../parts/DaysAhead.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -46,6 +47,7 @@ function workOf({ work }: Person): string {
       </ul>
       <v-btn class="is-main begin" :prepend-icon="mdiPlus" @click="adding = true">An assistant</v-btn>
     </ShelfCard>
+    <DaysAhead by-name class="ahead" />
     <PersonSheet
       v-if="adding || openId"
       :id="openId"
@@ -75,6 +77,9 @@ function workOf({ work }: Person): string {
 }
 .row:hover {
   background: var(--paper);
+}
+.ahead {
+  margin-top: var(--gap-4);
 }
 .retired {
   opacity: 0.7;

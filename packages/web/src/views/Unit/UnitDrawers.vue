@@ -30,7 +30,9 @@ function readyText({ entries }: Readiness, unitId: UnitId, isPlanned: boolean): 
     ({ task, state }) => concerns(task, unitId) && (state === 'laid' || state === 'unplaced'),
   );
   const minutes = left.reduce((sum, { task }) => sum + task.minutes, 0);
-  return left.length === 0 ? 'all is ready' : `${left.length} left · ${aboutDuration(minutes)}`;
+  return left.length === 0
+    ? 'all is ready'
+    : `${left.length} left · ${aboutDuration(minutes).replaceAll(' ', '\u00a0')}`;
 }
 
 function circleText(runs: readonly CircleRun[]): string {

@@ -1,20 +1,28 @@
 <script setup lang="ts">
-import { daysAhead, formatDay, formatMinutes, isWorkKnown, type DayAhead } from '@kobby/core';
+import { daysAhead, formatDay, formatMinutes, isWorkKnown, listed, type DayAhead } from '@kobby/core';
 import { computed } from 'vue';
-import ShelfCard from '../../parts/ShelfCard.vue';
-import { useBook } from '../../state/book.ts';
+import { useBook } from '../state/book.ts';
+import ShelfCard from './ShelfCard.vue';
 
 /** Who is there in the days ahead: children and adults through each day, held against the home's own rule. */
+const props = defineProps<{
+  /** Adults by name instead of by number. */
+  byName?: boolean;
+}>();
 const store = useBook();
 const WEEK = 7;
 const days = computed(() => daysAhead(store.book, store.today!, WEEK));
 
 const isKnown = computed(() => isWorkKnown(Object.values(store.book.people)));
-const spanText = ({ from, to, children, adults }: DayAhead['spans'][number]): string =>
+const adultsText = (names: readonly string[]): string => {
+  if (!props.byName) return `${names.length} ${names.length === 1 ? 'adult' : 'adults'}`;
+  return names.length === 0 ? 'nobody at work' : listed(names);
+};
+const spanText = ({ from, to, children, atWork }: DayAhead['spans'][number]): string =>
   [
     `${formatMinutes(from)} to ${formatMinutes(to)}: ${children} ${children === 1 ? 'child' : 'children'}`,
     // Before anybody's work was entered nobody can say.
-    ...(!isKnown.value ? [] : [`${adults} ${adults === 1 ? 'adult' : 'adults'}`]),
+    ...(!isKnown.value ? [] : [adultsText(atWork)]),
   ].join(', ');
 </script>
 

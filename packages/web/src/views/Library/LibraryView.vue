@@ -156,53 +156,9 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
           clearable
           @update:model-value="narrow({ ageMonths: $event })"
         />
-        <v-select
-          :items="items({ clean: 'clean', some: 'some', messy: 'messy' })"
-          label="Mess"
-          name="mess"
-          clearable
-          @update:model-value="narrow({ mess: $event })"
-        />
-        <v-select
-          :items="items({ indoors: 'indoors', outdoors: 'outdoors' })"
-          label="Where"
-          name="place"
-          clearable
-          @update:model-value="narrow({ place: $event })"
-        />
-        <v-text-field
-          label="Prepared in"
-          name="prepMinutes"
-          suffix="minutes"
-          inputmode="numeric"
-          @update:model-value="narrow({ prepMinutes: numberOf($event) })"
-        />
-        <div class="pair">
-          <v-text-field
-            label="Letter"
-            name="letter"
-            maxlength="3"
-            @update:model-value="narrow({ letter: $event || null })"
-          />
-          <v-text-field
-            label="Number"
-            name="number"
-            inputmode="numeric"
-            @update:model-value="narrow({ number: numberOf($event) })"
-          />
-          <v-text-field
-            label="Colour"
-            name="colour"
-            @update:model-value="narrow({ colour: $event || null })"
-          />
-          <v-text-field label="Shape" name="shape" @update:model-value="narrow({ shape: $event || null })" />
-        </div>
         <label
           v-for="(name, key) in {
             onHand: 'Things on hand',
-            usedBefore: 'Used before',
-            lovedBefore: 'Loved before',
-            retired: 'Retired ones too',
           }"
           :key="key"
           class="tick"
@@ -214,6 +170,72 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
           />
           {{ name }}
         </label>
+        <details class="more">
+          <summary>More ways to narrow it down</summary>
+          <div>
+            <v-select
+              :items="items({ clean: 'clean', some: 'some', messy: 'messy' })"
+              label="Mess"
+              name="mess"
+              clearable
+              @update:model-value="narrow({ mess: $event })"
+            />
+            <v-select
+              :items="items({ indoors: 'indoors', outdoors: 'outdoors' })"
+              label="Where"
+              name="place"
+              clearable
+              @update:model-value="narrow({ place: $event })"
+            />
+            <v-text-field
+              label="Prepared in"
+              name="prepMinutes"
+              suffix="minutes"
+              inputmode="numeric"
+              @update:model-value="narrow({ prepMinutes: numberOf($event) })"
+            />
+            <div class="pair">
+              <v-text-field
+                label="Letter"
+                name="letter"
+                maxlength="3"
+                @update:model-value="narrow({ letter: $event || null })"
+              />
+              <v-text-field
+                label="Number"
+                name="number"
+                inputmode="numeric"
+                @update:model-value="narrow({ number: numberOf($event) })"
+              />
+              <v-text-field
+                label="Colour"
+                name="colour"
+                @update:model-value="narrow({ colour: $event || null })"
+              />
+              <v-text-field
+                label="Shape"
+                name="shape"
+                @update:model-value="narrow({ shape: $event || null })"
+              />
+            </div>
+            <label
+              v-for="(name, key) in {
+                usedBefore: 'Used before',
+                lovedBefore: 'Loved before',
+                retired: 'Retired ones too',
+              }"
+              :key="key"
+              class="tick"
+            >
+              <input
+                type="checkbox"
+                :name="key"
+                @change="narrow({ [key]: ($event.target as HTMLInputElement).checked })"
+              />
+              {{ name }}
+            </label>
+          </div>
+        </details>
       </ShelfCard>
       <div>
         <v-text-field
@@ -292,6 +314,18 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
   grid-template-columns: 1fr 1fr;
   gap: var(--gap-3);
 }
+.more > div {
+  display: grid;
+  gap: var(--gap-3);
+  padding-top: var(--gap-3);
+}
+.more > summary {
+  display: flex;
+  align-items: center;
+  min-height: 28px;
+  text-decoration: underline;
+  cursor: pointer;
+}
 .tick {
   display: flex;
   align-items: center;
@@ -302,15 +336,17 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
 }
 .found {
   display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(330px, 100%), 1fr));
   gap: var(--gap-3);
   margin-bottom: var(--gap-4);
 }
 .found button {
   display: grid;
-  grid-template-columns: 24px minmax(0, 1fr) minmax(120px, 240px);
-  gap: var(--gap-3);
-  align-items: center;
+  grid-template-columns: 24px minmax(0, 1fr);
+  gap: var(--gap-1) var(--gap-3);
+  align-content: start;
   width: 100%;
+  height: 100%;
   min-height: var(--touch);
   padding: var(--gap-2) var(--gap-4) var(--gap-2);
   background: var(--card);
@@ -329,8 +365,8 @@ const others = (Object.keys(SHEETS) as LibraryKind[]).filter((kind) => kind !== 
   white-space: nowrap;
 }
 small {
+  grid-column: 2;
   font-size: 12.5px;
-  text-align: right;
 }
 @media (max-width: 900px) {
   .columns {
@@ -338,13 +374,6 @@ small {
   }
   .columns > :last-child {
     order: -1;
-  }
-  .found button {
-    grid-template-columns: 24px minmax(0, 1fr);
-  }
-  small {
-    grid-column: 2;
-    text-align: left;
   }
 }
 </style>

@@ -168,7 +168,14 @@ aside {
 .line {
   font-size: 13px;
 }
+/* A tablet stands beside the room: what is to be done by nap is seen without scrolling. */
 @media (max-width: 900px) {
+  .today {
+    grid-template-columns: minmax(0, 1.3fr) minmax(230px, 1fr);
+    gap: var(--gap-4);
+  }
+}
+@media (max-width: 600px) {
   .today {
     grid-template: none / minmax(0, 1fr);
     padding: var(--gap-3) var(--gap-4) var(--gap-5);

@@ -10,7 +10,7 @@ const floors = [
   ['watch', 'daybook', 'handover'],
   ['book'],
   ['changes', 'reading'],
-  ['draft', 'arranging', 'gathering', 'jotting', 'mend', 'sheets', 'wire'],
+  ['draft', 'arranging', 'gathering', 'jotting', 'mend', 'printshop', 'sheets', 'wire'],
   ['formats', 'lookup'],
 ];
 // Within `reading`, the lowest first: a question asks only questions to its left. What two need is lowered.

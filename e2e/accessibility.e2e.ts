@@ -37,6 +37,7 @@ const VIEWS = [
   ['house/cupboard', '[data-test="cupboard"] li'],
   ['house/library', '[data-test="found"] li'],
   ['house/kept', 'main a[download]'],
+  ['units/unit-kites/print-shop', '.sheets svg'],
   ['units', '.rack li'],
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],

@@ -41,18 +41,14 @@ async function takeForHelp(): Promise<void> {
 await mara.find('.rack li');
 await takeForHelp();
 await take(mara, 'units');
-for (const [page, ready, name] of [
-  ['library', '[data-test="found"] li', 'library'],
-  ['children', '[data-test="children"] li', 'house'],
-] as const) {
-  await mara.go(`${server.url}/house/${page}`);
-  await mara.find(ready);
-  if (page === 'library') {
-    await mara.fill('words', 'kite');
-    await mara.page.waitForFunction(() => document.body.innerText.includes('entries fit'));
-  }
-  await take(mara, name);
-}
+await mara.go(`${server.url}/house/library`);
+await mara.find('[data-test="found"] li');
+await mara.fill('words', 'kite');
+await mara.page.waitForFunction(() => document.body.innerText.includes('entries fit'));
+await take(mara, 'library');
+await mara.go(`${server.url}/units/unit-kites/print-shop?kind=named`);
+await mara.find('.sheets image');
+await take(mara, 'print-shop');
 await mara.go(`${server.url}/units/unit-kites/corners`);
 await mara.find('.cubby');
 await take(mara, 'corners');

@@ -19,10 +19,11 @@ export interface Pdf {
   readonly words: string;
 }
 
-/** Prints a page as the browser's own print would, and reads what came out. */
-export async function printed(page: Page, format: PaperFormat, landscape = false): Promise<Pdf> {
+/** Prints a page as the browser's own print would, and reads what came out; `own` leaves the paper to the page. */
+export async function printed(page: Page, format: PaperFormat | 'own', landscape = false): Promise<Pdf> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
-  const data = await page.pdf({ format, landscape, printBackground: true });
+  const paper = format === 'own' ? { preferCSSPageSize: true } : { format, landscape };
+  const data = await page.pdf({ ...paper, printBackground: true });
   const pdf = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
   const texts: PdfText[] = [];
   for (let number = 1; number <= pdf.numPages; number += 1) {

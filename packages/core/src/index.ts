@@ -25,6 +25,7 @@ export * from './arranging/index.ts';
 export * from './jotting/index.ts';
 export * from './mend/index.ts';
 export * from './draft/index.ts';
+export * from './printshop/index.ts';
 export * from './sheets/index.ts';
 export * from './wire/index.ts';
 export * from './formats/index.ts';

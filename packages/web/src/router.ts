@@ -36,6 +36,11 @@ export const router = createRouter({
       children: [
         { path: '', name: 'units', component: () => import('./views/Units/UnitsView.vue') },
         {
+          path: ':unitId/print-shop',
+          name: 'print-shop',
+          component: () => import('./views/PrintShop/PrintShopView.vue'),
+        },
+        {
           path: ':unitId/labels',
           name: 'labels',
           component: () => import('./views/Ready/LabelsView.vue'),

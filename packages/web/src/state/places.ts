@@ -12,6 +12,7 @@ export const UNIT_PAGES = {
   ready: { name: 'Make ready', words: 'prepare tasks cut laminate' },
   'hand-over': { name: 'Hand over', words: 'link assistant paper print note home' },
   'one-page': { name: 'On one page', words: 'overview print' },
+  'print-shop': { name: 'Print shop', words: 'cards pairs memory halves shadows order counting' },
 } as const satisfies Record<string, Findable>;
 
 /** The pages of the home, by the names of their places. */

@@ -22,6 +22,21 @@ class SilentStream extends EventTarget {
   close(): void {}
 }
 
+const names = ['children', 'people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
+const ofUnit = [
+  'corners',
+  'one-page',
+  'spark',
+  'gather',
+  'shop',
+  'ready',
+  'labels',
+  'circle',
+  'hand-over',
+  'print-shop',
+];
+const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
+
 /** Everything that parts stand on, for tests: the store with a book in it, and a server that is out of reach. */
 export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
   const pinia = createPinia();
@@ -38,9 +53,6 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     throw new TypeError('no network');
   });
   const nothing = { render: () => null };
-  const names = ['children', 'people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
-  const ofUnit = ['corners', 'one-page', 'spark', 'gather', 'shop', 'ready', 'labels', 'circle', 'hand-over'];
-  const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [

@@ -52,7 +52,6 @@ watch(
     <v-btn class="is-quiet" size="small" @click="newVersion = null">Later</v-btn>
   </p>
   <RouterView v-if="store.isReady" />
-  <PageHelp v-if="store.isReady && isHelping" />
   <main v-else class="wait" aria-live="polite">
     <p v-if="store.connection === 'unreachable'">
       Kobby cannot be reached, and this device keeps no copy of the home. Nothing is lost; it is tried again
@@ -76,6 +75,7 @@ watch(
       <v-btn class="is-quiet" @click="store.notice = null">Close</v-btn>
     </template>
   </v-snackbar>
+  <PageHelp v-if="store.isReady && isHelping" />
 </template>
 
 <style scoped>

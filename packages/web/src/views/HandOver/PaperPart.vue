@@ -23,6 +23,11 @@ const toSheet = (sheet: PrintedId): RouteLocationRaw => ({
 });
 const others = computed((): { name: string; hint: string; to: RouteLocationRaw }[] => [
   {
+    name: 'Cards of the theme’s things',
+    hint: 'pairs, words, halves, shadows, in order, counting: cut from the sheet',
+    to: { name: 'print-shop', params: { unitId: unitId.value } },
+  },
+  {
     name: 'Labels',
     hint: 'for folders, baskets and bins, to be cut apart',
     to: { name: 'labels', params: { unitId: unitId.value } },

@@ -1,0 +1,133 @@
+import type { ShownBy } from '../measure/index.ts';
+import type { Size } from './layout.ts';
+import { layWords } from './words.ts';
+
+/** What is drawn on a card, in millimetres from its upper left corner. */
+export type Mark =
+  | {
+      readonly kind: 'picture';
+      readonly of: ShownBy;
+      readonly x: number;
+      readonly y: number;
+      readonly size: number;
+      readonly as: 'whole' | 'shadow' | 'left' | 'right';
+    }
+  /** Centred on x, on the baseline y. */
+  | {
+      readonly kind: 'words';
+      readonly text: string;
+      readonly x: number;
+      readonly y: number;
+      readonly size: number;
+    }
+  | {
+      readonly kind: 'dot';
+      readonly x: number;
+      readonly y: number;
+      readonly r: number;
+      readonly isFilled: boolean;
+    }
+  | {
+      readonly kind: 'frame';
+      readonly x: number;
+      readonly y: number;
+      readonly width: number;
+      readonly height: number;
+    };
+
+/** A card as it is cut: what is on it, and what it is called where it is listed. */
+export interface ShopCard {
+  readonly name: string;
+  readonly marks: readonly Mark[];
+  /** A word that could not be laid on it, to be told. */
+  readonly untold: string | null;
+}
+
+/** A member of the theme, as cards use it. */
+export interface CardThing extends ShownBy {
+  readonly kind: string | null;
+  readonly colour: string | null;
+  readonly rank: number | null;
+  readonly pair: string | null;
+  readonly parts: readonly string[];
+  /** Whether there is a picture of it: where there is none its name stands large in its place. */
+  readonly isShown: boolean;
+}
+
+const PAD = 4;
+const NAME_MM = 7;
+
+interface Area {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+/** All of a card but its rim, or a part of its height from `from` to `to`, of one. */
+export const within = (card: Size, from = 0, to = 1): Area => {
+  const height = card.height - 2 * PAD;
+  return { x: PAD, y: PAD + from * height, width: card.width - 2 * PAD, height: (to - from) * height };
+};
+
+/** Words in an area, centred; the word itself is told where it does not fit. */
+export function words(text: string, area: Area, most: number = NAME_MM): Pick<ShopCard, 'marks' | 'untold'> {
+  const laid = layWords(text, area, most);
+  if (!laid) return { marks: [], untold: text };
+  const x = area.x + area.width / 2;
+  return {
+    marks: laid.lines.map((line) => ({ kind: 'words', text: line.text, x, y: line.y, size: laid.size })),
+    untold: null,
+  };
+}
+
+/** A picture as large as an area takes, or the name where there is none. */
+export function picture(
+  thing: CardThing,
+  area: Area,
+  as: 'whole' | 'shadow' | 'left' | 'right' = 'whole',
+  part = 1,
+): Pick<ShopCard, 'marks' | 'untold'> {
+  if (!thing.isShown) return words(thing.name, area, Math.min(area.height / 3, 14) * part);
+  const size = Math.min(area.width, area.height) * part;
+  const x = area.x + (area.width - size) / 2;
+  const y = area.y + (area.height - size) / 2;
+  const { name, picture: shown } = thing;
+  return { marks: [{ kind: 'picture', of: { name, picture: shown }, x, y, size, as }], untold: null };
+}
+
+/** As many of a thing as asked, in rows of five, in an area. */
+export function several(thing: CardThing, count: number, area: Area): Pick<ShopCard, 'marks' | 'untold'> {
+  const across = Math.min(count, 5);
+  const down = Math.ceil(count / across);
+  const size = Math.min(area.width / across, area.height / down);
+  const left = area.x + (area.width - across * size) / 2;
+  const top = area.y + (area.height - down * size) / 2;
+  const { name, picture: shown } = thing;
+  const marks = Array.from({ length: count }, (_, i): Mark => {
+    const x = left + (i % across) * size;
+    const y = top + Math.floor(i / across) * size;
+    return thing.isShown
+      ? { kind: 'picture', of: { name, picture: shown }, x, y, size: size * 0.9, as: 'whole' }
+      : { kind: 'dot', x: x + size / 2, y: y + size / 2, r: size * 0.32, isFilled: true };
+  });
+  return { marks, untold: null };
+}
+
+/** A card made of pieces. */
+export const cardOf = (name: string, ...pieces: readonly Pick<ShopCard, 'marks' | 'untold'>[]): ShopCard => ({
+  name,
+  marks: pieces.flatMap(({ marks }) => marks),
+  untold: pieces.find(({ untold }) => untold !== null)?.untold ?? null,
+});
+
+/** Rings of a row at the foot of a card: filled up to its number, so that the order is checked without reading. */
+export function counted(number: number, of: number, card: Size): Pick<ShopCard, 'marks' | 'untold'> {
+  const area = within(card, 0.93, 1);
+  const step = Math.min(area.width / of, 6);
+  const left = area.x + (area.width - of * step) / 2;
+  const marks = Array.from({ length: of }, (_, i): Mark => {
+    const x = left + (i + 0.5) * step;
+    return { kind: 'dot', x, y: area.y + area.height / 2, r: step * 0.3, isFilled: i < number };
+  });
+  return { marks, untold: null };
+}

@@ -1,0 +1,65 @@
+import { MARGIN_MM, PAPERS, type PaperId } from './paper.ts';
+
+/** Width and height, in millimetres. */
+export interface Size {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** How cards of one size lie on sheets: edge to edge, so that one cut parts two of them. Lengths in millimetres. */
+export interface CardGrid {
+  readonly page: Size;
+  readonly across: number;
+  readonly down: number;
+  readonly pages: number;
+  /** Where the first card begins. */
+  readonly left: number;
+  readonly top: number;
+  /** Straight cuts with sheets laid on each other, and without. */
+  readonly cuts: number;
+  readonly singleCuts: number;
+}
+
+/** As many sheets of card as an ordinary paper cutter takes at once. */
+export const STACK = 6;
+
+// First the cuts one way through whole sheets, then the strips the other way, as many on each other as the cutter takes.
+function cutsFor(pages: number, first: number, second: number): number {
+  let cuts = 0;
+  for (let left = pages; left > 0; left -= STACK) {
+    const stack = Math.min(left, STACK);
+    cuts += first + 1 + Math.ceil((first * stack) / STACK) * (second + 1);
+  }
+  return cuts;
+}
+
+/**
+ * Lays `count` cards of a size on sheets, upright or across: the fewest sheets, then the fewest cuts. Cards of one size fit nowhere
+ * better than in a grid of one direction for a cutter that goes straight through; a mixed one costs cuts.
+ * @returns null when not even one card fits between the margins, or there is none.
+ */
+export function layCards(count: number, card: Size, paper: PaperId): CardGrid | null {
+  const { width, height } = PAPERS[paper];
+  const ways = [
+    { width, height },
+    { width: height, height: width },
+  ].flatMap((page): CardGrid[] => {
+    const across = Math.floor((page.width - 2 * MARGIN_MM) / card.width);
+    const down = Math.floor((page.height - 2 * MARGIN_MM) / card.height);
+    if (across < 1 || down < 1 || count < 1) return [];
+    const pages = Math.ceil(count / (across * down));
+    return [
+      {
+        page,
+        across,
+        down,
+        pages,
+        left: (page.width - across * card.width) / 2,
+        top: (page.height - down * card.height) / 2,
+        cuts: Math.min(cutsFor(pages, down, across), cutsFor(pages, across, down)),
+        singleCuts: pages * (down + 1 + down * (across + 1)),
+      },
+    ];
+  });
+  return ways.toSorted((a, b) => a.pages - b.pages || a.cuts - b.cuts)[0] ?? null;
+}

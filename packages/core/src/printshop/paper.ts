@@ -1,0 +1,17 @@
+/** Papers that are printed on, upright, in millimetres. */
+export const PAPERS = {
+  letter: { name: 'Letter', width: 215.9, height: 279.4 },
+  a4: { name: 'A4', width: 210, height: 297 },
+} as const;
+export type PaperId = keyof typeof PAPERS;
+
+/** What home printers leave white at each side, in millimetres. */
+export const MARGIN_MM = 10;
+
+/** How large a card can be, in millimetres: four, three or two across on either paper. */
+export const CARD_SIZES = {
+  small: { name: 'Small', width: 46, height: 50 },
+  middle: { name: 'Middle', width: 63, height: 70 },
+  large: { name: 'Large', width: 94, height: 84 },
+} as const;
+export type CardSizeId = keyof typeof CARD_SIZES;

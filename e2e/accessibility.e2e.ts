@@ -97,7 +97,8 @@ describe('each sheet, and where the hands are afterwards', () => {
     await mara.page.waitForFunction(() => document.activeElement?.closest('[role="dialog"]'));
     await expectNoBarriers(mara);
     const dialogs = (): Promise<number> => mara.page.$$eval('[role="dialog"]', (all) => all.length);
-    for (let left = await dialogs(); left > 0; left -= 1) {
+    // Counted anew each time: one that lies over another may have come after the first look.
+    for (let left = await dialogs(); left > 0; left = await dialogs()) {
       await mara.strike('Escape');
       await mara.page.waitForFunction(
         (fewer) => document.querySelectorAll('[role="dialog"]').length < fewer,

@@ -33,7 +33,7 @@ watch([() => unit.value.title, sense], ([title, chosen], [before]) => {
 void look(unit.value.title, null);
 async function look(theme: string, chosen: number | null): Promise<void> {
   const said = await offersFor(theme, chosen);
-  if (theme !== unit.value.title) return;
+  if (theme !== unit.value.title || chosen !== sense.value) return;
   offers.value = said;
   isAway.value = said === null;
 }
@@ -41,7 +41,11 @@ async function look(theme: string, chosen: number | null): Promise<void> {
 const isThere = (name: string): boolean =>
   reading.value.things.some((thing) => thing.name.toLocaleLowerCase('en') === name.toLocaleLowerCase('en'));
 const own = computed(() => earlierThings(store.book, unit.value));
-const all = computed(() => offers.value?.things.filter(({ name }) => !isThere(name)) ?? []);
+// What belongs to another meaning is not to be taken while the answer is on its way, nor does it move under a finger.
+const isTold = computed(() => sense.value === null || sense.value === offers.value?.sense);
+const all = computed(() =>
+  isTold.value ? (offers.value?.things.filter(({ name }) => !isThere(name)) ?? []) : [],
+);
 const hasSomething = computed(
   () =>
     own.value.length + all.value.length > 0 ||

@@ -145,7 +145,9 @@ function frames(things: readonly CardThing[], card: Size): readonly ShopCard[] |
 
 function firstLetters(things: readonly CardThing[], card: Size): readonly ShopCard[] | string {
   if (things.length === 0) return 'The theme has no things yet.';
-  const letters = unique(things.map(({ name }) => [...name][0]!.toLocaleLowerCase()));
+  const letters = unique(things.map(({ name }) => [...name][0]!.toLocaleLowerCase())).filter((first) =>
+    /\p{L}/u.test(first),
+  );
   return [
     ...letters.map((letter) =>
       cardOf(`${letter}, the letter`, words(`${letter.toLocaleUpperCase()} ${letter}`, within(card), 24)),

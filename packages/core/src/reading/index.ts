@@ -111,6 +111,7 @@ export { concerns, doubtAt, TASK_KINDS, type ReadyTask, type TaskKind } from './
 export { hoursOf, openingOf, type ReadySlot } from './readiness/slots.ts';
 export type { Packed, Packing } from './readiness/packing.ts';
 export { entriesAbout, findingAbout } from './readiness/findings.ts';
+export { dayOffers, offersIn } from './suggest/offers.ts';
 export type { Speaking, Spot, Suggestion } from './suggest/suggest.ts';
 export { allergensNamedIn } from './house/own-allergens.ts';
 export { cupboardOf, type CupboardRow } from './house/cupboard.ts';

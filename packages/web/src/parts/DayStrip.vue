@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { asksFirst, fillerOf, type Activity } from '@kobby/core';
+import { dayOffers, type Activity } from '@kobby/core';
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useReading } from '../state/unit.ts';
@@ -13,25 +13,10 @@ const store = useBook();
 const reading = useReading();
 const count = computed(() => reading.value.frame.calendar.days.length);
 
-// One list for all empty days: what is offered on one is not offered on the next.
 const OFFERS = 2;
-const offers = computed((): ReadonlyMap<number, readonly Activity[]> => {
-  if (!props.tall) return new Map();
-  const { frame, placements, specials, theme } = reading.value;
-  const taken = new Set(placements.map(({ where }) => (where.kind === 'day' ? where.day : 0)));
-  const empty = frame.calendar.days.filter(
-    ({ number, date }) => date >= store.today! && !taken.has(number) && fillerOf(specials, number) === null,
-  );
-  if (empty.length === 0) return new Map();
-  const list = reading.value
-    .suggestions({})
-    .filter(
-      ({ activity: { content }, belongs, lacksRole }) =>
-        belongs !== 'other' && !lacksRole && !asksFirst(content, theme),
-    )
-    .map(({ activity }) => activity);
-  return new Map(empty.map(({ number }, i) => [number, list.slice(OFFERS * i, OFFERS * (i + 1))]));
-});
+const offers = computed((): ReadonlyMap<number, readonly Activity[]> =>
+  props.tall ? dayOffers(reading.value, store.today!, OFFERS) : new Map(),
+);
 </script>
 
 <template>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { mdiCheckBold, mdiMinusCircleOutline, mdiPlus } from '@mdi/js';
 import {
-  asksFirst,
   titleIn,
   isSketch,
+  offersIn,
   outSince,
   shownIn,
   tickIdOf,
@@ -43,17 +43,10 @@ const proposed = computed(() => proposing.inCorner(props.cubby.corner.id));
 
 const corner = computed(() => props.cubby.corner);
 const isEmpty = computed(() => props.cubby.setUps.length === 0);
-// One press must be enough: a pattern that has to ask for its words first is found behind the plus.
 const OFFERS = 2;
 const offers = computed(() =>
   isEmpty.value && !props.cubby.omission
-    ? reading.value
-        .suggestions({ corner: corner.value })
-        .filter(
-          ({ activity: { content }, belongs, lacksRole }) =>
-            belongs !== 'other' && !lacksRole && !asksFirst(content, reading.value.theme),
-        )
-        .slice(0, OFFERS)
+    ? offersIn(reading.value.suggestions({ corner: corner.value }), reading.value.theme).slice(0, OFFERS)
     : [],
 );
 const lead = computed(() => {

@@ -48,7 +48,7 @@ function keep(): ActResult {
 
 <template>
   <FormSheet
-    :title="`What ${supply.name} costs`"
+    :title="`${supply.name}: price and amount`"
     :hint="`${here} here, as far as is known.`"
     live
     :submit="keep"

@@ -243,6 +243,9 @@ fieldset label {
   border: 1.5px solid var(--edge);
   border-radius: var(--radius);
 }
+.wrong {
+  overflow-wrap: anywhere;
+}
 dl {
   display: grid;
   grid-template-columns: 44px 1fr;
@@ -254,9 +257,15 @@ dt {
   font: 700 19px var(--display);
   text-align: right;
 }
+/* The sheet is what one came for: the kinds are one row above it. */
 @media (max-width: 900px) {
   .room {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .kinds {
+    grid-auto-columns: 210px;
+    grid-auto-flow: column;
+    overflow-x: auto;
   }
   fieldset label,
   .copies input {

@@ -69,3 +69,59 @@ test('what the table of things lacks is said in a line, with the way there', asy
   await mara.pressText('To the theme’s things');
   await mara.find('main form');
 });
+
+test('three levels of a new theme are a job: gathered, made ready, in bins, and one of it again', async () => {
+  const { mara } = demo;
+  await mara.route('/');
+  await mara.pressText('Start a unit');
+  await mara.fill('title', 'Cranes and Pulleys');
+  await mara.fill('start', '2027-04-12');
+  await mara.pressText('Put it on the shelf');
+  await mara.sees('The shelf');
+  await mara.press('::-p-xpath(//nav//a[b[normalize-space(.)="Spark"]])');
+  await mara.pressText('Take these');
+  await mara.find('input[aria-label^="First sound of"]');
+  const unit = mara.page.url().match(/units\/[\w-]+/)![0];
+
+  await mara.route(`/${unit}/print-shop?kind=named`);
+  await mara.find('.sheets svg');
+  await mara.press('input[name="levels"]');
+  await mara.press('input[name="laminate"]');
+  await mara.page.select('select[name="place"]', 'bins');
+  await mara.sees('Pictures: Ada, Juno');
+  await mara.sees('Picture and word: Noor, Tove, Bo');
+  await mara.sees('Picture and word apart: Eli, Ines');
+  await mara.page.select('select[name="fromDay"]', '3');
+  await mara.pressText('Keep it as a job');
+  await mara.sees('know of it');
+  expect(await mara.page.$$eval('[data-test="kept"] li', (all) => all.length)).toBe(3);
+
+  await mara.route(`/${unit}/gather`);
+  await mara.sees('White card, sheets');
+  const prints = await mara.textOf('[data-test="basket-prints"]');
+  expect(prints).toContain('bins of Noor, Tove, Bo');
+  expect(prints.match(/^Picture and word: Cranes and Pulleys$/gm)).toHaveLength(1);
+
+  await mara.route(`/${unit}/ready`);
+  await mara.find('[data-test="task"]');
+  const tasks = await mara.page.$$eval('[data-test="task"]', (all) =>
+    all.map((one) => one.textContent ?? '').filter((text) => text.includes('Picture and word')),
+  );
+  expect(tasks).toHaveLength(1);
+  expect(tasks[0]).toContain('print, laminate, cut');
+  await mara.pressText('Folders and baskets');
+  await mara.sees('Bin of Bo');
+  await mara.sees('Picture and word: Cranes and Pulleys × 1');
+
+  // Bo was away: hers once again.
+  await mara.route(`/${unit}/gather`);
+  await mara.pressText('by child');
+  await mara.press('[data-test="basket-prints"] a[href*="kind=named"][href*="copies=1"]');
+  await mara.find('.sheets svg');
+  expect(await mara.page.$$eval('.sheets svg', (all) => all.length)).toBeLessThan(3);
+
+  // What was made is a set of the house, with its pieces and its next ways to play.
+  await mara.pressText('Made: a set of the house');
+  await mara.sees('among the sets of the house');
+  expect(mara.errors).toEqual([]);
+});

@@ -1,7 +1,14 @@
 import { z } from 'zod';
 import { plainDaySchema } from '../calendar/index.ts';
 import { entityKind, idOf } from '../kind/index.ts';
-import { keptFileSchema, lineSchema, linkSchema, textSchema, versionSchema } from '../measure/index.ts';
+import {
+  idSchema,
+  keptFileSchema,
+  lineSchema,
+  linkSchema,
+  textSchema,
+  versionSchema,
+} from '../measure/index.ts';
 import { skillIdSchema } from '../skills/index.ts';
 
 export const bookTitleIdSchema = idOf('bookTitles').brand<'BookTitleId'>();
@@ -54,6 +61,17 @@ export const bookTitleKind = entityKind({
 export const sheetIdSchema = idOf('sheets').brand<'SheetId'>();
 export type SheetId = z.infer<typeof sheetIdSchema>;
 
+/** How Kobby's own print shop made a sheet, so that it is made again: for whoever was away, or of another unit's things. */
+export const shopMadeSchema = z.object({
+  /** What was kept in one step: printed, laminated and cut as one task. */
+  job: idSchema,
+  kind: z.string().regex(/^[a-z][a-z-]{0,23}$/, 'A kind of set is needed here'),
+  size: z.enum(['small', 'middle', 'large'], 'Small, middle or large'),
+  paper: z.enum(['letter', 'a4'], 'Letter or A4'),
+  copies: z.int('A whole number is needed here').min(1, 'At least one').max(20, 'At most 20'),
+});
+export type ShopMade = z.infer<typeof shopMadeSchema>;
+
 /** A sheet of the home: made, downloaded, or only a link. Found again by any of what is written here. */
 export const sheetSchema = z.object({
   id: sheetIdSchema,
@@ -83,6 +101,8 @@ export const sheetSchema = z.object({
   skills: z.array(skillIdSchema).max(12).default([]),
   about: z.array(lineSchema).max(20, 'At most 20').default([]),
   notes: textSchema.default(''),
+  /** What the print shop needs to make it again; null for what came from elsewhere. */
+  made: shopMadeSchema.nullable().default(null),
   retired: z.boolean().default(false),
 });
 export type Sheet = z.infer<typeof sheetSchema>;

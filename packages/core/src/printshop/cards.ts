@@ -1,5 +1,6 @@
 import type { ShownBy } from '../measure/index.ts';
 import type { Size } from './layout.ts';
+import type { Stroke } from './strokes.ts';
 import { layWords } from './words.ts';
 
 /** What is drawn on a card, in millimetres from its upper left corner. */
@@ -33,14 +34,25 @@ export type Mark =
       readonly y: number;
       readonly width: number;
       readonly height: number;
+    }
+  /** Through points: `dotted` to be traced, `dashed` to be cut or folded; `paper` covers what lies under it. */
+  | {
+      readonly kind: 'line';
+      readonly points: Stroke;
+      readonly width: number;
+      readonly line: 'full' | 'dotted' | 'dashed';
+      readonly tone: 'ink' | 'soft' | 'paper';
     };
 
-/** A card as it is cut: what is on it, and what it is called where it is listed. */
-export interface ShopCard {
-  readonly name: string;
+/** Something drawn, and a word that found no room in it: told, never cut off. */
+export interface Piece {
   readonly marks: readonly Mark[];
-  /** A word that could not be laid on it, to be told. */
   readonly untold: string | null;
+}
+
+/** A card as it is cut: what is on it, and what it is called where it is listed. */
+export interface ShopCard extends Piece {
+  readonly name: string;
 }
 
 /** A member of the theme, as cards use it. */
@@ -54,10 +66,20 @@ export interface CardThing extends ShownBy {
   readonly isShown: boolean;
 }
 
+/** What a unit gives the shop: the members of its theme, the children as they are called, and what it features. */
+export interface ShopTable {
+  readonly title: string;
+  readonly things: readonly CardThing[];
+  readonly names: readonly string[];
+  readonly letter: string | null;
+  readonly number: number | null;
+}
+
 const PAD = 4;
 const NAME_MM = 7;
 
-interface Area {
+/** A part of a card, in millimetres from its upper left corner. */
+export interface Area {
   readonly x: number;
   readonly y: number;
   readonly width: number;
@@ -70,7 +92,7 @@ export const within = (card: Size, from = 0, to = 1): Area => {
 };
 
 /** Words in an area, centred; the word itself is told where it does not fit. */
-export function words(text: string, area: Area, most: number = NAME_MM): Pick<ShopCard, 'marks' | 'untold'> {
+export function words(text: string, area: Area, most: number = NAME_MM): Piece {
   const laid = layWords(text, area, most);
   if (!laid) return { marks: [], untold: text };
   const x = area.x + area.width / 2;
@@ -86,7 +108,7 @@ export function picture(
   area: Area,
   as: 'whole' | 'shadow' | 'left' | 'right' = 'whole',
   part = 1,
-): Pick<ShopCard, 'marks' | 'untold'> {
+): Piece {
   if (!thing.isShown) return words(thing.name, area, Math.min(area.height / 3, 14) * part);
   const size = Math.min(area.width, area.height) * part;
   const x = area.x + (area.width - size) / 2;
@@ -95,11 +117,11 @@ export function picture(
   return { marks: [{ kind: 'picture', of: { name, picture: shown }, x, y, size, as }], untold: null };
 }
 
-/** As many of a thing as asked, in rows of five, in an area. */
-export function several(thing: CardThing, count: number, area: Area): Pick<ShopCard, 'marks' | 'untold'> {
+/** As many of a thing as asked, in rows of five, in an area, each as large as if there were at least `room` of them. */
+export function several(thing: CardThing, count: number, area: Area, room = count): Piece {
   const across = Math.min(count, 5);
   const down = Math.ceil(count / across);
-  const size = Math.min(area.width / across, area.height / down);
+  const size = Math.min(area.width / Math.min(room, 5), area.height / Math.ceil(room / 5));
   const left = area.x + (area.width - across * size) / 2;
   const top = area.y + (area.height - down * size) / 2;
   const { name, picture: shown } = thing;
@@ -113,15 +135,28 @@ export function several(thing: CardThing, count: number, area: Area): Pick<ShopC
   return { marks, untold: null };
 }
 
+/** Marks in which there is no word that might not fit. */
+export const drawn = (...marks: readonly Mark[]): Piece => ({ marks, untold: null });
+
+/** A line through points: to be followed with a finger, a pencil or scissors. */
+export const line = (
+  points: Stroke,
+  {
+    width = 0.5,
+    line: how = 'full',
+    tone = 'ink',
+  }: Partial<Omit<Extract<Mark, { kind: 'line' }>, 'kind'>> = {},
+): Mark => ({ kind: 'line', points, width, line: how, tone });
+
 /** A card made of pieces. */
-export const cardOf = (name: string, ...pieces: readonly Pick<ShopCard, 'marks' | 'untold'>[]): ShopCard => ({
+export const cardOf = (name: string, ...pieces: readonly Piece[]): ShopCard => ({
   name,
   marks: pieces.flatMap(({ marks }) => marks),
   untold: pieces.find(({ untold }) => untold !== null)?.untold ?? null,
 });
 
 /** Rings of a row at the foot of a card: filled up to its number, so that the order is checked without reading. */
-export function counted(number: number, of: number, card: Size): Pick<ShopCard, 'marks' | 'untold'> {
+export function counted(number: number, of: number, card: Size): Piece {
   const area = within(card, 0.93, 1);
   const step = Math.min(area.width / of, 6);
   const left = area.x + (area.width - of * step) / 2;

@@ -17,6 +17,10 @@ export interface CardGrid {
   readonly top: number;
   /** Straight cuts with sheets laid on each other, and without. */
   readonly cuts: number;
+  /** Which cuts go through whole sheets first: those between the rows, or those between the columns. */
+  readonly first: 'rows' | 'columns';
+  /** Rows that are used on the fullest sheet. */
+  readonly rows: number;
   readonly singleCuts: number;
 }
 
@@ -48,6 +52,9 @@ export function layCards(count: number, card: Size, paper: PaperId): CardGrid | 
     const down = Math.floor((page.height - 2 * MARGIN_MM) / card.height);
     if (across < 1 || down < 1 || count < 1) return [];
     const pages = Math.ceil(count / (across * down));
+    // What is left of a last row that nothing lies on is not cut.
+    const rows = Math.min(down, Math.ceil(count / across));
+    const [byRows, byColumns] = [cutsFor(pages, rows, across), cutsFor(pages, across, rows)];
     return [
       {
         page,
@@ -56,8 +63,10 @@ export function layCards(count: number, card: Size, paper: PaperId): CardGrid | 
         pages,
         left: (page.width - across * card.width) / 2,
         top: (page.height - down * card.height) / 2,
-        cuts: Math.min(cutsFor(pages, down, across), cutsFor(pages, across, down)),
-        singleCuts: pages * (down + 1 + down * (across + 1)),
+        cuts: Math.min(byRows, byColumns),
+        first: byRows <= byColumns ? 'rows' : 'columns',
+        rows,
+        singleCuts: pages * (rows + 1 + rows * (across + 1)),
       },
     ];
   });

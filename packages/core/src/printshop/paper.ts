@@ -15,3 +15,6 @@ export const CARD_SIZES = {
   large: { name: 'Large', width: 94, height: 84 },
 } as const;
 export type CardSizeId = keyof typeof CARD_SIZES;
+
+/** How large a tile for one letter is. */
+export const TILE_SIZES = { small: 22, middle: 30, large: 40 } as const satisfies Record<CardSizeId, number>;

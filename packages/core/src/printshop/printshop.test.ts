@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import type { CardThing, Mark } from './cards.ts';
-import { printJob, type CardJob } from './job.ts';
+import type { CardThing, Mark, ShopTable } from './cards.ts';
+import { printJob, sizeOf, type CardJob } from './job.ts';
 import { CARD_KINDS, type CardKindId } from './kinds.ts';
 import { CARD_SIZES, MARGIN_MM, PAPERS, type CardSizeId, type PaperId } from './paper.ts';
 import { layWords, wordsWidth } from './words.ts';
@@ -36,8 +36,18 @@ const KINDS = Object.keys(CARD_KINDS) as CardKindId[];
 const SIZES = Object.keys(CARD_SIZES) as CardSizeId[];
 const PAPER_IDS = Object.keys(PAPERS) as PaperId[];
 
-const jobOf = (kind: CardKindId, things = HARBOUR, size: CardSizeId = 'middle', paper: PaperId = 'a4') =>
-  printJob({ kind, size, paper, copies: 1 }, things);
+const NAMES = ['Bo', 'Ada', 'Maximiliane-Josephine', 'Zoë'];
+const tableOf = (things: readonly CardThing[], more: Partial<ShopTable> = {}): ShopTable => ({
+  ...{ title: 'At the harbour', things, names: NAMES, letter: null, number: null },
+  ...more,
+});
+const jobOf = (
+  kind: CardKindId,
+  things = HARBOUR,
+  size: CardSizeId = 'middle',
+  paper: PaperId = 'a4',
+  more: Partial<ShopTable> = {},
+) => printJob({ kind, size, paper, copies: 1 }, tableOf(things, more));
 
 /** The rectangle that a mark takes on its card. */
 function boxOf(mark: Mark) {
@@ -47,6 +57,14 @@ function boxOf(mark: Mark) {
     return { x: mark.x, y: mark.y, right: mark.x + mark.width, bottom: mark.y + mark.height };
   if (mark.kind === 'dot')
     return { x: mark.x - mark.r, y: mark.y - mark.r, right: mark.x + mark.r, bottom: mark.y + mark.r };
+  if (mark.kind === 'line') {
+    const [xs, ys] = [mark.points.map(([x]) => x), mark.points.map(([, y]) => y)];
+    const pen = mark.width / 2;
+    return {
+      ...{ x: Math.min(...xs) - pen, y: Math.min(...ys) - pen },
+      ...{ right: Math.max(...xs) + pen, bottom: Math.max(...ys) + pen },
+    };
+  }
   const half = wordsWidth(mark.text, mark.size) / 2;
   return { x: mark.x - half, y: mark.y - mark.size, right: mark.x + half, bottom: mark.y + mark.size * 0.3 };
 }
@@ -79,14 +97,14 @@ describe.each(KINDS)('%s', (kind) => {
           const job = jobOf(kind, things, size, paper);
           if (typeof job === 'string') continue;
           expect(job.untold).toEqual([]);
-          expect(job.card).toEqual(expect.objectContaining({ width: CARD_SIZES[size].width }));
+          expect(job.card).toEqual(sizeOf(kind, size, paper));
           expectWhole(job);
         }
     expect(typeof jobOf(kind)).toBe('object');
   });
 
   test('says in one line what the table lacks, or makes do without', () => {
-    const none = jobOf(kind, []);
+    const none = jobOf(kind, [], 'middle', 'a4', { names: [], title: '' });
     if (kind === 'numbers') return expect(typeof none).toBe('object');
     expect(none).toMatch(/^[A-Z].*\.$/);
     const bare = jobOf(kind, [thing('rope')]);
@@ -158,7 +176,7 @@ describe('what is made', () => {
   });
 
   test('several sets are the set again', () => {
-    const job = printJob({ kind: 'picture', size: 'small', paper: 'letter', copies: 3 }, SAND);
+    const job = printJob({ kind: 'picture', size: 'small', paper: 'letter', copies: 3 }, tableOf(SAND));
     expect(namesOf(job)).toEqual([...SAND, ...SAND, ...SAND].map(({ name }) => name));
   });
 });

@@ -2,6 +2,10 @@ import { disableAutoUnmount, enableAutoUnmount } from '@vue/test-utils';
 import { afterAll, afterEach, vi } from 'vitest';
 import { opened } from './opened.ts';
 
+// What is waited for comes when the machine has time for it, not within a second.
+const { waitFor } = vi;
+vi.waitFor = (until, options) => waitFor(until, options ?? { timeout: 30_000 });
+
 // Files share their worker, so that Vue and Vuetify are loaded once in each: nothing of one test is left for the next.
 afterEach(() => opened.splice(0).forEach((store) => store.leave()));
 disableAutoUnmount();

@@ -1,5 +1,5 @@
 import type { Child } from '../../house/index.ts';
-import { groupBy } from '../../book/index.ts';
+import { groupBy, unique } from '../../book/index.ts';
 import { counted } from '../ground/finding.ts';
 import type { PrintJob } from './prints.ts';
 
@@ -36,3 +36,40 @@ export function jobsByChild(jobs: readonly PrintJob[]): ReadonlyMap<Child, reado
 /** The jobs by the number of the day by which they are printed. */
 export const jobsByDay = (jobs: readonly PrintJob[]): ReadonlyMap<number, readonly PrintJob[]> =>
   groupBy(jobs, ({ by }) => by.number);
+
+/**
+ * Jobs as they are listed: what the print shop made for several bins is one line for all of them, by the first day that needs it.
+ */
+export function listedJobs(jobs: readonly PrintJob[]): readonly (readonly [PrintJob, ...PrintJob[]])[] {
+  const lines = groupBy(jobs, (job) =>
+    job.sheet.made ? job.sheet.id : `${job.placement.id} ${job.sheet.id}`,
+  );
+  return [...lines.values()] as [PrintJob, ...PrintJob[]][];
+}
+
+/** Several jobs of one sheet as one: all its copies, and the work for them. */
+export function togetherAs([first, ...rest]: readonly [PrintJob, ...PrintJob[]]): PrintJob {
+  if (rest.length === 0) return first;
+  const all = [first, ...rest];
+  const sum = (of: (job: PrintJob) => number): number => all.reduce((total, job) => total + of(job), 0);
+  const workOf = (key: keyof PrintJob['work']): number => sum(({ work }) => work[key]);
+  return {
+    ...first,
+    // Each of them is the same for its child.
+    copies: [
+      {
+        version: first.copies[0]!.version,
+        children: all.flatMap(({ copies }) => copies.flatMap(({ children }) => children)),
+        count: sum(({ copyCount }) => copyCount),
+      },
+    ],
+    copyCount: sum(({ copyCount }) => copyCount),
+    minutes: sum(({ minutes }) => minutes),
+    work: {
+      ...{ pages: workOf('pages'), pouches: workOf('pouches'), cards: workOf('cards') },
+      ...{ printSeconds: workOf('printSeconds'), laminateSeconds: workOf('laminateSeconds') },
+      cutSeconds: workOf('cutSeconds'),
+    },
+    days: unique(all.flatMap(({ days }) => days)),
+  };
+}

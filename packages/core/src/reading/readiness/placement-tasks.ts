@@ -1,21 +1,19 @@
 import { momentOf, type Minutes, type Moment, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
-import { valueIn, type Home } from '../../house/index.ts';
-import type { PrepTask, Sheet } from '../../library/index.ts';
+import type { Home } from '../../house/index.ts';
+import type { PrepTask } from '../../library/index.ts';
 import type { TaskNeed } from '../../schedule/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { perMember } from '../ground/memo.ts';
 import { sessionsOf, type Frame, type Session } from '../plan/plan.ts';
-import type { PrintJob } from '../prints/prints.ts';
 import { openingOf } from './slots.ts';
-import { holdFor, type ReadyTask, type TaskKind } from './task.ts';
+import { holdFor, type ReadyTask } from './task.ts';
 
 const MINUTES_AN_HOUR = 60;
-const SECONDS_A_MINUTE = 60;
 
 const fromHours = (hours: number): Minutes => Math.round(hours * MINUTES_AN_HOUR) as Minutes;
 
 /** The moment at which a session needs what is made ready for it: its block, or the opening of the home for a set-up. */
-const usedAtOf = ({ placement, day, span }: Session, home: Home): Moment =>
+export const usedAtOf = ({ placement, day, span }: Session, home: Home): Moment =>
   placement.where.kind === 'day' && span.from > 0
     ? momentOf(day.date, span.from, home.zone)
     : openingOf(home, day.date);
@@ -104,67 +102,3 @@ const isDailyLine = (placement: Placement, id: string): boolean =>
 // What comes after something that dries or freezes waits for it.
 const waitedFor = (placement: Placement, id: string): Minutes =>
   fromHours(lineOf(placement, id)?.waitHours ?? 0);
-
-/** Printing, laminating, cutting and finishing a sheet, one task each, in the order that the sheet asks for. */
-export const printTasks = perMember((job: PrintJob, frame: Frame): readonly ReadyTask[] => {
-  const { sheet, placement, work, copyCount } = job;
-  const [first] = sessionsOf(placement, frame);
-  // What began before was printed for its first day.
-  if (first?.day.number !== job.by.number) return [];
-  const { home, unit } = frame;
-  const seconds = {
-    print: work.printSeconds,
-    laminate: work.laminateSeconds,
-    cut: work.cutSeconds,
-    finish: sheet.finishing.length * copyCount * valueIn(home, 'finishingSecondsPerSheet'),
-  };
-  const pages = (count: number): string => `${count} ${count === 1 ? 'page' : 'pages'}`;
-  const how = {
-    print: `${pages(work.pages)} × ${valueIn(home, 'printingSecondsPerPage')} s`,
-    laminate: `${pages(work.pouches)} × ${valueIn(home, 'laminatingSecondsPerSheet')} s`,
-    cut: `${work.cards} cards, ${valueIn(home, 'cuttingSecondsPerCard')} s a cut`,
-    finish: `${copyCount} × ${sheet.finishing.join(', ')}`,
-  };
-  const steps = orderOf(sheet).filter((kind) => seconds[kind] > 0);
-  return steps.map((kind, i): ReadyTask => ({
-    id: `${placement.id}:sheet:${sheet.id}:${kind}`,
-    unit,
-    kind,
-    text: `${sheet.title}: ${WORDS[kind]}${kind === 'finish' ? ` (${sheet.finishing.join(', ')})` : ''}`,
-    forWhat: placement.content.title,
-    placement,
-    minutes: Math.ceil(seconds[kind] / SECONDS_A_MINUTE) as Minutes,
-    how: how[kind],
-    day: job.by,
-    usedAt: usedAtOf(first, home),
-    waitMinutes: 0 as Minutes,
-    mostMinutes: null,
-    needs:
-      i === 0
-        ? []
-        : [
-            {
-              taskId: `${placement.id}:sheet:${sheet.id}:${steps[i - 1]}`,
-              waitMinutes: 0 as Minutes,
-              mostMinutes: null,
-            },
-          ],
-    hold: null,
-    where: 'home',
-    ways: [],
-    things: [sheet.title],
-  }));
-});
-
-type PrintKind = Extract<TaskKind, 'print' | 'laminate' | 'cut' | 'finish'>;
-const WORDS: Readonly<Record<PrintKind, string>> = {
-  print: 'print',
-  laminate: 'laminate',
-  cut: 'cut',
-  finish: 'finish',
-};
-
-const orderOf = ({ cut, laminate }: Sheet): readonly PrintKind[] =>
-  laminate && cut !== 'before'
-    ? ['print', 'laminate', 'cut', 'finish']
-    : ['print', 'cut', 'laminate', 'finish'];

@@ -14,7 +14,8 @@ import { madeByChildren, watchedWaiting, type Waiting } from './waiting.ts';
 import { watchTasks } from './watch-tasks.ts';
 import { assemble, markOf } from './assemble.ts';
 import { chosenTasks, type ChosenTask } from './chosen.ts';
-import { prepTasks, printTasks } from './placement-tasks.ts';
+import { prepTasks } from './placement-tasks.ts';
+import { printTasks, shopTasks } from './print-tasks.ts';
 import { processTasks } from './process-tasks.ts';
 import { slotsOver, type ReadySlot } from './slots.ts';
 import type { ReadyTask } from './task.ts';
@@ -133,6 +134,7 @@ function unitTasks(book: Book, frame: Frame, today: PlainDay): readonly ReadyTas
     flat(prepTasks(both, frame, today)),
     processTasks(book, both, frame, today),
     flat(printTasks(printJobs(book, both, frame, today), frame)),
+    shopTasks(printJobs(book, both, frame, today), frame),
     roomTasks(changes, placements, frame, today),
     eventTasks(specialDaysIn(book, frame.unit.id), frame, today),
     ownTasks(ownByUnit(book.ownTasks).get(frame.unit.id) ?? NONE, frame, today),

@@ -1,7 +1,18 @@
 <script setup lang="ts">
-import { formatDays, formatDuration, jobsByChild, jobsByDay, printDetails, type PrintJob } from '@kobby/core';
+import {
+  formatDays,
+  formatDuration,
+  jobsByChild,
+  jobsByDay,
+  listedJobs,
+  printDetails,
+  togetherAs,
+  type PrintJob,
+} from '@kobby/core';
 import { computed, ref } from 'vue';
+import { RouterLink } from 'vue-router';
 import ShelfCard from '../../parts/ShelfCard.vue';
+import { shopQuery } from '../PrintShop/shop-query.ts';
 import SideTabs from '../../parts/SideTabs.vue';
 
 /** The sheets to print and finish: by sheet, by child, or by day. */
@@ -11,6 +22,15 @@ const way = ref<keyof typeof WAYS>('sheet');
 const pages = computed(() => props.jobs.reduce((sum, { work }) => sum + work.pages, 0));
 const minutes = computed(() => props.jobs.reduce((sum, job) => sum + job.minutes, 0));
 
+const lines = computed(() =>
+  listedJobs(props.jobs).map((jobs) => ({
+    job: togetherAs(jobs),
+    forWhat:
+      jobs.length > 1
+        ? `bins of ${jobs.flatMap(({ copies }) => copies.flatMap(({ children }) => children.map(({ shownAs }) => shownAs))).join(', ')}`
+        : jobs[0].placement.content.title,
+  })),
+);
 const groups = computed(() =>
   way.value === 'child'
     ? [...jobsByChild(props.jobs)].map(([child, jobs]) => ({ name: child.shownAs, jobs }))
@@ -27,14 +47,21 @@ const groups = computed(() =>
     <SideTabs v-model="way" label="Sorted" :options="WAYS" />
     <p class="soft">{{ formatDuration(minutes) }} of printing, laminating and cutting.</p>
     <ul v-if="way === 'sheet'">
-      <li v-for="job in jobs" :key="`${job.placement.id}-${job.sheet.id}`">
+      <li v-for="{ job, forWhat } in lines" :key="`${job.placement.id}-${job.sheet.id}`">
         <b class="figures">{{ job.work.pages }}</b>
         <div>
-          <span>{{ job.sheet.title }}</span>
-          <small v-for="detail in printDetails(job)" :key="detail">{{ detail }}</small>
-          <small
-            >{{ job.placement.content.title }}, {{ formatDays(job.days.map(({ number }) => number)) }}</small
+          <RouterLink
+            v-if="job.sheet.made"
+            :to="{
+              name: 'print-shop',
+              params: { unitId: job.placement.unitId },
+              query: shopQuery(job.sheet),
+            }"
+            >{{ job.sheet.title }}</RouterLink
           >
+          <span v-else>{{ job.sheet.title }}</span>
+          <small v-for="detail in printDetails(job)" :key="detail">{{ detail }}</small>
+          <small>{{ forWhat }}, {{ formatDays(job.days.map(({ number }) => number)) }}</small>
         </div>
         <span class="soft figures">{{ formatDuration(job.minutes) }}</span>
       </li>
@@ -44,7 +71,17 @@ const groups = computed(() =>
       <div v-for="group in groups" :key="group.name">
         <h3>{{ group.name }}</h3>
         <p v-for="job in group.jobs" :key="`${job.placement.id}-${job.sheet.id}`">
-          {{ job.sheet.title }} <small class="soft">{{ job.placement.content.title }}</small>
+          <RouterLink
+            v-if="job.sheet.made"
+            :to="{
+              name: 'print-shop',
+              params: { unitId: job.placement.unitId },
+              query: shopQuery(job.sheet, 1),
+            }"
+            >{{ job.sheet.title }}</RouterLink
+          >
+          <template v-else>{{ job.sheet.title }}</template>
+          <small class="soft">{{ job.placement.content.title }}</small>
         </p>
       </div>
     </template>

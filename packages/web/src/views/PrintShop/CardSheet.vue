@@ -15,10 +15,16 @@ const laid = computed(() => props.job.sheets[props.page] ?? []);
 const addressOf = (mark: Extract<Mark, { kind: 'picture' }>): string | undefined =>
   (ways && pictureAddress(mark.of, ways)) ?? undefined;
 
+// Dots as far apart as they are wide, drawn by round ends of nothing.
+const dashes = ({ line, width }: Extract<Mark, { kind: 'line' }>): string | undefined =>
+  line === 'full' ? undefined : line === 'dotted' ? `0 ${width * 2.4}` : '3 2';
+
 // Lines where the cutter goes, through the whole block.
 const cuts = computed(() => {
-  const { grid, card } = props.job;
-  const { left, top, across, down } = grid;
+  const { grid, card, isPages } = props.job;
+  if (isPages) return [];
+  const { left, top, across } = grid;
+  const down = Math.ceil(laid.value.length / across);
   const [right, bottom] = [left + across * card.width, top + down * card.height];
   return [
     ...Array.from({ length: across + 1 }, (_, i) => {
@@ -75,6 +81,13 @@ const cuts = computed(() => {
           :r="mark.r"
           :class="{ filled: mark.isFilled }"
         />
+        <polyline
+          v-else-if="mark.kind === 'line'"
+          :points="mark.points.map(([px, py]) => `${px.toFixed(2)},${py.toFixed(2)}`).join(' ')"
+          :class="[mark.line, mark.tone]"
+          :stroke-width="mark.width"
+          :stroke-dasharray="dashes(mark)"
+        />
         <rect v-else class="frame" :x="mark.x" :y="mark.y" :width="mark.width" :height="mark.height" />
       </template>
     </g>
@@ -119,6 +132,18 @@ circle {
 }
 circle.filled {
   fill: #111;
+}
+polyline {
+  fill: none;
+  stroke: #111;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+polyline.soft {
+  stroke: #767676;
+}
+polyline.paper {
+  stroke: #fff;
 }
 .frame {
   fill: none;

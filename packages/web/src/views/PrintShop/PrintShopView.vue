@@ -1,68 +1,30 @@
 <script setup lang="ts">
-import {
-  CARD_KINDS,
-  CARD_SIZES,
-  homeOf,
-  PAPERS,
-  printJob,
-  read,
-  type CardKindId,
-  type CardSizeId,
-  type CardThing,
-  type PaperId,
-  type UnitId,
-} from '@kobby/core';
-import { computed, ref } from 'vue';
-import { RouterLink, useRoute, useRouter } from 'vue-router';
-import { useBook } from '../../state/book.ts';
+import { computed } from 'vue';
+import { RouterLink } from 'vue-router';
 import { useTitle } from '../../state/page-title.ts';
-import { pictureAddress, usePictures } from '../../state/pictures.ts';
 import CardSheet from './CardSheet.vue';
+import JobPanel from './JobPanel.vue';
+import { useShop } from './shop.ts';
+import { shopQuery } from './shop-query.ts';
 
-/** Cards of the theme's things, made by a press and printed true to size; what a kind lacks is said in a line. */
-const store = useBook();
-const ways = usePictures();
-const route = useRoute();
-const router = useRouter();
-const unitId = computed(() => String(route.params.unitId) as UnitId);
-const unit = computed(() => store.book.units[unitId.value] ?? null);
+/** What is made of the theme's things by a press and printed true to size; what a kind lacks is said in a line. */
 useTitle('page', () => 'Print shop');
-
-const things = computed((): readonly CardThing[] =>
-  unit.value
-    ? read(store.book, unitId.value, store.today!).things.map((thing) => ({
-        ...thing,
-        isShown: ways !== null && pictureAddress(thing, ways) !== null,
-      }))
-    : [],
-);
-const isKind = (id: unknown): id is CardKindId => typeof id === 'string' && Object.hasOwn(CARD_KINDS, id);
-const kind = computed((): CardKindId => (isKind(route.query.kind) ? route.query.kind : 'named'));
-const size = ref<CardSizeId>('middle');
-const paper = ref<PaperId>(homeOf(store.book).units === 'us' ? 'letter' : 'a4');
-const MOST_COPIES = 20;
-const typed = ref<number | string>(1);
-const copies = computed(() => Math.min(Math.max(Math.floor(Number(typed.value)) || 1, 1), MOST_COPIES));
-
-const job = computed(() =>
-  printJob({ kind: kind.value, size: size.value, paper: paper.value, copies: copies.value }, things.value),
-);
-const made = computed(() => (typeof job.value === 'string' ? null : job.value));
-// Which kinds have what they need is seen before one is pressed.
-const offered = computed(() =>
-  Object.entries(CARD_KINDS).map(([id, one]) => {
-    const said = one.make(things.value, CARD_SIZES[size.value]);
-    return { id: id as CardKindId, ...one, lacks: typeof said === 'string' ? said : null };
-  }),
-);
-const choose = (id: CardKindId): unknown => router.replace({ query: { ...route.query, kind: id } });
+const shop = useShop();
+const { unit, unitId, kind, made, families, kept, before } = shop;
 const print = (): void => window.print();
 // The page of the printer is that of the sheet, whichever way it lies.
 const pageRule = computed(() => {
-  if (!made.value) return '';
-  const { width, height } = made.value.grid.page;
+  const [first] = made.value.sets;
+  if (!first) return '';
+  const { width, height } = first.job.grid.page;
   return `@page { size: ${width}mm ${height}mm; margin: 0; }`;
 });
+const titleOf = (
+  name: string,
+  page: number,
+  of: number,
+  cards: readonly { card: { name: string } }[],
+): string => `${name}, sheet ${page + 1} of ${of}: ${cards.map(({ card }) => card.name).join(', ')}`;
 </script>
 
 <template>
@@ -73,84 +35,75 @@ const pageRule = computed(() => {
         >Back to Hand over</RouterLink
       >
       <h1>Print shop</h1>
-      <span class="soft">{{ unit ? `cards of the things of ${unit.title}` : '' }}</span>
-      <v-btn class="is-main" :disabled="!made" @click="print">Print, or keep as PDF</v-btn>
+      <span class="soft">{{ unit ? `of the things of ${unit.title}` : '' }}</span>
+      <v-btn class="is-main" :disabled="made.sets.length === 0" @click="print">Print, or keep as PDF</v-btn>
     </header>
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
     <div v-else class="room">
       <nav class="kinds" aria-label="What to make">
-        <button
-          v-for="one in offered"
-          :key="one.id"
-          type="button"
-          :class="{ on: one.id === kind, lacking: one.lacks }"
-          :aria-pressed="one.id === kind"
-          :data-test="`kind-${one.id}`"
-          @click="choose(one.id)"
-        >
-          <b>{{ one.name }}</b>
-          <small>{{ one.lacks ?? one.hint }}</small>
-        </button>
-      </nav>
-      <section class="sheets" aria-label="Sheets">
-        <p v-if="typeof job === 'string'" class="empty" role="status">
-          {{ job }}
-          <RouterLink :to="{ name: 'spark', params: { unitId } }">To the theme’s things</RouterLink>
-        </p>
-        <template v-else>
-          <CardSheet
-            v-for="(_, page) in job.sheets"
-            :key="page"
-            :job="job"
-            :page="page"
-            :name="`${CARD_KINDS[kind].name}, sheet ${page + 1} of ${job.sheets.length}: ${job.sheets[page]!.map(({ card }) => card.name).join(', ')}`"
-          />
+        <template v-for="family in families" :key="family.name">
+          <h2>{{ family.name }}</h2>
+          <button
+            v-for="one in family.kinds"
+            :key="one.id"
+            type="button"
+            :class="{ on: one.id === kind, lacking: one.lacks }"
+            :aria-pressed="one.id === kind"
+            :data-test="`kind-${one.id}`"
+            @click="shop.choose(one.id)"
+          >
+            <b>{{ one.name }}</b>
+            <small>{{ one.lacks ?? one.hint }}</small>
+          </button>
         </template>
-      </section>
-      <aside class="job" aria-label="This job">
-        <h2>This job</h2>
-        <fieldset>
-          <legend>Size</legend>
-          <label v-for="(one, id) in CARD_SIZES" :key="id">
-            <input v-model="size" type="radio" name="size" :value="id" />
-            {{ one.name }} <small class="soft figures">{{ one.width }} × {{ one.height }} mm</small>
-          </label>
-        </fieldset>
-        <fieldset>
-          <legend>Paper</legend>
-          <label v-for="(one, id) in PAPERS" :key="id">
-            <input v-model="paper" type="radio" name="paper" :value="id" /> {{ one.name }}
-          </label>
-        </fieldset>
-        <label class="copies">
-          Sets
-          <input v-model="typed" type="number" name="copies" min="1" :max="MOST_COPIES" />
-        </label>
-        <dl v-if="made" data-test="job">
-          <dt class="figures">{{ made.cards }}</dt>
-          <dd>{{ made.cards === 1 ? 'card' : 'cards' }}</dd>
-          <dt class="figures">{{ made.sheets.length }}</dt>
-          <dd>
-            {{ made.sheets.length === 1 ? 'sheet' : 'sheets' }} of {{ PAPERS[paper].name
-            }}{{ made.grid.page.width > made.grid.page.height ? ', across' : '' }}
-          </dd>
-          <dt class="figures">{{ made.grid.cuts }}</dt>
-          <dd>
-            straight cuts{{
-              made.grid.singleCuts > made.grid.cuts
-                ? `, sheets laid on each other, instead of ${made.grid.singleCuts}`
-                : ''
-            }}
-          </dd>
-        </dl>
-        <p v-if="made?.untold.length" class="wrong" role="status">
-          Too long for a card of this size: {{ made.untold.join(', ') }}. Take a larger one.
-        </p>
-        <p v-if="made" class="soft">
-          Print at 100 %, without fitting to the page. Laminated whole, before cutting:
-          {{ made.sheets.length }} {{ made.sheets.length === 1 ? 'pouch' : 'pouches' }}.
-        </p>
-      </aside>
+      </nav>
+      <div class="middle">
+        <section class="sheets" aria-label="Sheets">
+          <p v-if="made.lacks" class="empty" role="status">
+            {{ made.lacks }}
+            <RouterLink :to="{ name: 'spark', params: { unitId } }">To the theme’s things</RouterLink>
+          </p>
+          <template v-for="set in made.sets" :key="set.order.kind">
+            <p v-if="set.fromMonths !== null || set.times > 1" class="who">
+              {{ set.name }}{{ set.who ? `: ${set.who}` : ', for nobody who comes now' }}
+            </p>
+            <template v-for="time in set.times" :key="time">
+              <CardSheet
+                v-for="(cards, page) in set.job.sheets"
+                :key="page"
+                :job="set.job"
+                :page="page"
+                :name="titleOf(set.name, page, set.job.sheets.length, cards)"
+              />
+            </template>
+          </template>
+        </section>
+        <section v-if="kept.length + before.length > 0" class="kept" aria-label="Kept jobs">
+          <template v-if="kept.length > 0">
+            <h2>Kept in this unit</h2>
+            <ul data-test="kept">
+              <li v-for="job in kept" :key="job.sheet.id">
+                <RouterLink :to="{ query: shopQuery(job.sheet) }">{{ job.sheet.title }}</RouterLink>
+                <span class="soft">{{ job.sheet.level ?? '' }}</span>
+                <RouterLink :to="{ query: shopQuery(job.sheet, 1) }">one again</RouterLink>
+                <span v-if="shop.isInTheHouse(job)" class="soft">among the sets of the house</span>
+                <v-btn v-else class="is-quiet" @click="shop.intoTheHouse(job)"
+                  >Made: a set of the house</v-btn
+                >
+              </li>
+            </ul>
+          </template>
+          <template v-if="before.length > 0">
+            <h2>Made before, now of these things</h2>
+            <ul>
+              <li v-for="sheet in before" :key="sheet.id">
+                <RouterLink :to="{ query: shopQuery(sheet) }">{{ sheet.title }}</RouterLink>
+              </li>
+            </ul>
+          </template>
+        </section>
+      </div>
+      <JobPanel :shop="shop" />
     </div>
   </main>
 </template>
@@ -172,18 +125,28 @@ const pageRule = computed(() => {
 h1 {
   font: 700 22px var(--display);
 }
-h2 {
-  font: 700 19px var(--display);
-}
 .room {
   display: grid;
   grid-template-columns: 230px minmax(0, 1fr) 250px;
   gap: var(--gap-5);
   align-items: start;
 }
+.kinds,
+.room > :deep(.job) {
+  position: sticky;
+  top: var(--gap-4);
+  max-height: calc(100vh - 24px);
+  overflow-y: auto;
+}
 .kinds {
   display: grid;
   gap: var(--gap-2);
+}
+.kinds h2 {
+  font: 700 16px var(--display);
+}
+.kinds h2:not(:first-child) {
+  margin-top: var(--gap-3);
 }
 .kinds button {
   display: grid;
@@ -212,64 +175,44 @@ h2 {
   background: var(--well);
   border-radius: var(--radius);
 }
-.sheets :deep(svg) {
-  max-width: 100%;
-  height: auto;
-  border: 1px solid var(--line);
-}
-.job {
-  display: grid;
-  gap: var(--gap-4);
-}
-fieldset {
-  display: grid;
-  gap: var(--gap-1);
-  border: 0;
-}
-legend {
+.who {
   font-weight: 700;
 }
-fieldset label {
-  display: flex;
-  gap: var(--gap-3);
-  align-items: center;
-  min-height: 28px;
-}
-.copies input {
-  width: 72px;
-  min-height: 32px;
-  padding: 0 var(--gap-3);
-  background: var(--card);
-  border: 1.5px solid var(--edge);
-  border-radius: var(--radius);
-}
-.wrong {
-  overflow-wrap: anywhere;
-}
-dl {
+.kept {
   display: grid;
-  grid-template-columns: 44px 1fr;
-  gap: var(--gap-2) var(--gap-3);
+  gap: var(--gap-3);
+  margin-top: var(--gap-5);
+}
+.kept h2 {
+  font: 700 19px var(--display);
+}
+.kept li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-2) var(--gap-4);
   align-items: baseline;
 }
-dt {
-  border-bottom: 2px dotted var(--shelf);
-  font: 700 19px var(--display);
-  text-align: right;
+.sheets :deep(svg) {
+  width: auto;
+  max-width: 100%;
+  height: auto;
+  max-height: 82vh;
+  border: 1px solid var(--line);
 }
 /* The sheet is what one came for: the kinds are one row above it. */
 @media (max-width: 900px) {
   .room {
     grid-template-columns: minmax(0, 1fr);
   }
+  .kinds,
+  .room > :deep(.job) {
+    position: static;
+    max-height: none;
+  }
   .kinds {
     grid-auto-columns: 210px;
     grid-auto-flow: column;
     overflow-x: auto;
-  }
-  fieldset label,
-  .copies input {
-    min-height: var(--touch);
   }
 }
 @media print {
@@ -281,7 +224,8 @@ dt {
   }
   .head,
   .kinds,
-  .job {
+  .kept,
+  .who {
     display: none;
   }
   .room {
@@ -289,6 +233,7 @@ dt {
   }
   .sheets :deep(svg) {
     max-width: none;
+    max-height: none;
     border: 0;
     break-after: page;
   }

@@ -1,0 +1,233 @@
+import {
+  ageInMonths,
+  CARD_KINDS,
+  cornersOnShelf,
+  FAMILIES,
+  homeOf,
+  jobChanges,
+  keptAsSet,
+  levelFor,
+  LEVELS,
+  printJob,
+  read,
+  shopTable,
+  sizeOf,
+  workOf,
+  type CardKind,
+  type CardKindId,
+  type CardOrder,
+  type CardSizeId,
+  type ChangeInput,
+  type Child,
+  type CornerId,
+  type GoesTo,
+  type JobSet,
+  type PaperId,
+  type PrintJob,
+  type ShopTable,
+  type UnitId,
+} from '@kobby/core';
+import { computed, reactive, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { pictureAddress, usePictures } from '../../state/pictures.ts';
+
+const isKind = (id: unknown): id is CardKindId => typeof id === 'string' && Object.hasOwn(CARD_KINDS, id);
+const SIZES: readonly unknown[] = ['small', 'middle', 'large'];
+const isSize = (id: unknown): id is CardSizeId => SIZES.includes(id);
+export const MOST_COPIES = 20;
+const NOTHING: ShopTable = { title: '', things: [], names: [], letter: null, number: null };
+const within = (value: unknown, most: number): number =>
+  Math.min(Math.max(Math.floor(Number(value)) || 1, 1), most);
+
+/** A set of the job as it is shown: its sheets, and for whom they are. */
+interface ShownSet extends JobSet {
+  readonly name: string;
+  readonly who: string;
+  /** How often it is printed: for each child whose bin it goes to. */
+  readonly times: number;
+}
+
+/** The unit whose things are made, and what it gives the shop. */
+function useTable() {
+  const store = useBook();
+  const ways = usePictures();
+  const route = useRoute();
+  const unitId = computed(() => String(route.params.unitId) as UnitId);
+  const unit = computed(() => store.book.units[unitId.value] ?? null);
+  const reading = computed(() => (unit.value ? read(store.book, unitId.value, store.today!) : null));
+  const table = computed(() =>
+    reading.value
+      ? shopTable(reading.value, (thing) => ways !== null && pictureAddress(thing, ways) !== null)
+      : NOTHING,
+  );
+  const children = computed((): readonly Child[] => {
+    const days = reading.value?.frame.attendance ?? [];
+    const all = new Map(days.flatMap((day) => day.children.map((one) => [one.id, one] as const)));
+    return [...all.values()].toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
+  });
+  return { unitId, unit, reading, table, children };
+}
+type Table = ReturnType<typeof useTable>;
+
+/** What is chosen: by the address, so that a kept job is opened again by a link, and by hand. */
+function useChoice({ reading, table }: Table) {
+  const store = useBook();
+  const route = useRoute();
+  const router = useRouter();
+  const kind = computed((): CardKindId => (isKind(route.query.kind) ? route.query.kind : 'named'));
+  const corners = cornersOnShelf(store.book.corners);
+  const trays = corners.find((corner) => corner.kind === 'table-trays') ?? corners[0];
+  const chosen = reactive({
+    size: 'middle' as CardSizeId,
+    paper: (homeOf(store.book).units === 'us' ? 'letter' : 'a4') as PaperId,
+    copies: 1 as number | string,
+    levels: false,
+    laminate: false,
+    /** A corner's id, or the bins of the children. */
+    place: (trays?.id ?? 'bins') as CornerId | 'bins',
+    // What is kept today is there by the next day.
+    fromDay: reading.value?.frame.calendar.days.find(({ date }) => date > store.today!)?.number ?? 1,
+  });
+  watch(
+    () => route.query,
+    ({ size, copies }) => {
+      if (isSize(size)) chosen.size = size;
+      if (copies !== undefined) chosen.copies = within(copies, MOST_COPIES);
+    },
+    { immediate: true },
+  );
+  const choose = (id: CardKindId): unknown => router.replace({ query: { ...route.query, kind: id } });
+  // Which kinds have what they need is seen before one is pressed.
+  const families = computed(() => {
+    const all = Object.entries(CARD_KINDS).map(([id, one]) => {
+      const { name, hint, family }: CardKind = one;
+      const said = one.make(table.value, sizeOf(id as CardKindId, chosen.size, chosen.paper), chosen.size);
+      return { id: id as CardKindId, name, hint, family, lacks: typeof said === 'string' ? said : null };
+    });
+    return Object.entries(FAMILIES).map(([id, name]) => ({
+      name,
+      kinds: all.filter(({ family }) => family === id),
+    }));
+  });
+  /** Who gets which level, where somebody decided otherwise than by age. */
+  const moved = ref<Readonly<Record<string, CardKindId>>>({});
+  const startsOn = computed(() => reading.value?.frame.calendar.days[0]?.date ?? store.today!);
+  const levelOf = (child: Child): CardKindId =>
+    moved.value[child.id] ?? levelFor(ageInMonths(child.birth, startsOn.value)).kind;
+  const give = (child: Child, level: CardKindId): unknown =>
+    (moved.value = { ...moved.value, [child.id]: level });
+  const canLevel = computed(() => CARD_KINDS[kind.value].family === 'cards');
+  const isLevelled = computed(() => chosen.levels && canLevel.value);
+  return { kind, chosen, choose, families, levelOf, give, canLevel, isLevelled };
+}
+type Choice = ReturnType<typeof useChoice>;
+
+/** The sets of the job as they are chosen, or what the table lacks for them. */
+function useSets({ unit, table, children }: Table, { kind, chosen, isLevelled, levelOf }: Choice) {
+  const store = useBook();
+  const orderOf = (of: CardKindId): CardOrder => ({
+    ...{ kind: of, size: chosen.size, paper: chosen.paper, copies: within(chosen.copies, MOST_COPIES) },
+  });
+  const made = computed((): { readonly lacks: string | null; readonly sets: readonly ShownSet[] } => {
+    const wanted = isLevelled.value ? LEVELS : [{ kind: kind.value, fromMonths: null }];
+    const sets: ShownSet[] = [];
+    for (const { kind: of, fromMonths } of wanted) {
+      const who = children.value.filter((child) => !isLevelled.value || levelOf(child) === of);
+      const times = chosen.place === 'bins' ? who.length : 1;
+      if (times === 0) continue;
+      const order = orderOf(of);
+      const job = printJob(order, table.value);
+      if (typeof job === 'string') return { lacks: job, sets: [] };
+      sets.push({
+        ...{ order, job, fromMonths, times, name: CARD_KINDS[of].name },
+        who: who.map(({ shownAs }) => shownAs).join(', '),
+      });
+    }
+    return { lacks: sets.length === 0 ? 'No child comes on the days of this unit.' : null, sets };
+  });
+  /** The sets as they come out of the printer, each as often as it is needed. */
+  const printed = computed(() =>
+    made.value.sets.flatMap((set) => Array.from({ length: set.times }, () => set)),
+  );
+  const work = computed(() =>
+    unit.value ? workOf(printed.value, chosen.laminate, unit.value, homeOf(store.book)) : null,
+  );
+  return { made, printed, work };
+}
+type Sets = ReturnType<typeof useSets>;
+
+/** Keeping a job in the unit, and what is kept already, here and elsewhere. */
+function useKeeping({ unit, reading, table, children }: Table, { chosen, levelOf }: Choice, { made }: Sets) {
+  const store = useBook();
+  const route = useRoute();
+  const trouble = ref<string | null>(null);
+  const keptNow = ref(false);
+  watch([() => route.fullPath, chosen], () => (keptNow.value = false));
+
+  function perform(changes: readonly ChangeInput[]): boolean {
+    const result = store.perform([...changes]);
+    trouble.value = result.done ? null : (result.errors[0]?.message ?? 'It cannot be kept.');
+    return result.done;
+  }
+  function goesTo(dayCount: number): GoesTo | null {
+    const { place, fromDay } = chosen;
+    const day = within(fromDay, dayCount);
+    if (place !== 'bins') {
+      const corner = store.book.corners[place];
+      return corner ? { kind: 'corner', corner, fromDay: day } : null;
+    }
+    const { sets } = made.value;
+    const setOf = (child: Child): JobSet =>
+      sets.find(({ order }) => order.kind === levelOf(child)) ?? sets[0]!;
+    return {
+      ...{ kind: 'bins', fromDay: day },
+      sets: children.value.map((child) => ({ child, set: setOf(child) })),
+    };
+  }
+  /** The job as it is shown becomes a part of the unit. */
+  function keep(): void {
+    const [first, ...rest] = made.value.sets;
+    const to = unit.value && goesTo(unit.value.dayCount);
+    if (!first || !to) return;
+    const given = { unit: unit.value, supplies: Object.values(store.book.supplies) };
+    keptNow.value = perform(
+      jobChanges([first, ...rest], { laminate: chosen.laminate, goesTo: to }, given, newId),
+    );
+  }
+
+  /** What of the shop is kept in this unit, each sheet once. */
+  const kept = computed((): readonly PrintJob[] => {
+    const jobs = reading.value?.prints.filter(({ sheet }) => sheet.made) ?? [];
+    return [...new Map(jobs.map((job) => [job.sheet.id, job])).values()];
+  });
+  /** What other units made, to be made of this one's things: each kind and size once. */
+  const before = computed(() => {
+    const here = new Set(kept.value.map(({ sheet }) => sheet.id));
+    const all = Object.values(store.book.sheets).filter(
+      ({ id, made: how, retired }) => how && !retired && !here.has(id),
+    );
+    return [...new Map(all.map((sheet) => [`${sheet.made!.kind} ${sheet.made!.size}`, sheet])).values()];
+  });
+  /** A made set is something of the house then. */
+  function intoTheHouse({ sheet }: PrintJob): void {
+    const { made: how } = sheet;
+    if (!how || !unit.value || !isKind(how.kind)) return;
+    const order: CardOrder = { ...how, kind: how.kind };
+    const job = printJob(order, table.value);
+    if (typeof job === 'string') return void (trouble.value = job);
+    perform([keptAsSet({ order, job, fromMonths: null }, unit.value, `set-${sheet.id}`)]);
+  }
+  const isInTheHouse = ({ sheet }: PrintJob): boolean => Boolean(store.book.supplies[`set-${sheet.id}`]);
+  return { keep, keptNow, trouble, kept, before, intoTheHouse, isInTheHouse };
+}
+
+/** What is made in the print shop of the unit of the address. */
+export function useShop() {
+  const table = useTable();
+  const choice = useChoice(table);
+  const sets = useSets(table, choice);
+  return { ...table, ...choice, ...sets, ...useKeeping(table, choice, sets) };
+}
+export type Shop = ReturnType<typeof useShop>;

@@ -1,7 +1,10 @@
 // Cards of a theme's things: made by a press, true to size on paper, and told where the table lacks something.
-import { afterAll, beforeAll, expect, test } from 'vitest';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, test, vi } from 'vitest';
 import { openDemo, type Demo } from './support/demo.ts';
-import { printed } from './support/pdf.ts';
+import { facesOf, printed, readPdf } from './support/pdf.ts';
 
 let demo: Demo;
 beforeAll(async () => {
@@ -68,6 +71,37 @@ test('what the table of things lacks is said in a line, with the way there', asy
   await mara.press('[data-test="kind-order"]');
   await mara.pressText('To the theme’s things');
   await mara.find('main form');
+});
+
+test('the same pages are kept as a file: size, face, words and drawings, read by a program that did not make it', async () => {
+  const { mara } = demo;
+  const folder = mkdtempSync(join(tmpdir(), 'kobby-cards-'));
+  const session = await mara.page.createCDPSession();
+  await session.send('Browser.setDownloadBehavior', {
+    ...{ behavior: 'allow', downloadPath: folder },
+    browserContextId: mara.page.browserContext().id!,
+  });
+  await mara.route('/units/unit-kites/print-shop?kind=pairs');
+  await mara.find('.sheets svg');
+  await mara.press('[data-test="kind-apart"]');
+  await mara.page.waitForFunction(() => document.querySelectorAll('.sheets svg').length === 2);
+  await mara.pressText('Keep as PDF');
+  const name = await vi.waitUntil(() => readdirSync(folder).find((one) => one.endsWith('.pdf')), {
+    timeout: 60_000,
+  });
+  const data = readFileSync(join(folder, name));
+  const { size, pageCount, texts, words } = await readPdf(new Uint8Array(data));
+  expect([name, pageCount]).toEqual(['Picture and word apart, Wind and Kites.pdf', 2]);
+  expect(size.map((points) => Math.round((points * 254) / 72) / 10)).toEqual([210, 297]);
+  // The word alone and with its picture; what has no picture is not among those to be matched.
+  for (const thing of ['kite', 'windsock', 'pinwheel', 'streamer', 'cloud'])
+    expect(texts.filter(({ text }) => text === thing)).toHaveLength(2);
+  expect(words).toContain('100 mm');
+  expect(await facesOf(new Uint8Array(data))).toEqual([
+    { name: expect.stringContaining('AtkinsonHyperlegibleNext'), isInside: true },
+  ]);
+  rmSync(folder, { recursive: true });
+  expect(mara.errors).toEqual([]);
 });
 
 test('three levels of a new theme are a job: gathered, made ready, in bins, and one of it again', async () => {

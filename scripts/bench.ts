@@ -15,6 +15,7 @@ import { benchDraft } from './bench-draft.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchKept } from './bench-kept.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
+import { benchPrint } from './bench-print.ts';
 import { benchReady, benchSolverInBrowser } from './bench-ready.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
 import { ms, show } from './figures.ts';
@@ -146,6 +147,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   ready: benchReady,
   draft: benchDraft,
   circle: () => benchCircle(demo),
+  print: benchPrint,
   search: () => benchSearch(demo),
   load: () => benchLoad(demo),
   'server-load': () => benchServerLoad(demo),

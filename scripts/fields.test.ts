@@ -45,7 +45,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...of('circlePieces.singing', 'from', 'count', 'verses'),
   ],
   'a file or a version that the server and the views look at': [
-    ...of('sheets', 'file.bytes'),
+    ...of('sheets', 'file.bytes', 'made.kind', 'made.size', 'made.paper', 'made.copies'),
     // Once for each way to choose a picture.
     ...of('supplies', 'picture.file', 'picture.from', 'picture.from', 'picture.from'),
     'thingLists.members',

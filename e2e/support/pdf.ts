@@ -23,7 +23,11 @@ export interface Pdf {
 export async function printed(page: Page, format: PaperFormat | 'own', landscape = false): Promise<Pdf> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   const paper = format === 'own' ? { preferCSSPageSize: true } : { format, landscape };
-  const data = await page.pdf({ ...paper, printBackground: true });
+  return readPdf(await page.pdf({ ...paper, printBackground: true }));
+}
+
+/** Reads a file that was made, wherever it is from. */
+export async function readPdf(data: Uint8Array): Promise<Pdf> {
   const pdf = await getDocument({ data: new Uint8Array(data), verbosity: 0 }).promise;
   const texts: PdfText[] = [];
   for (let number = 1; number <= pdf.numPages; number += 1) {
@@ -43,3 +47,15 @@ export async function printed(page: Page, format: PaperFormat | 'own', landscape
 
 /** Points of a length in millimetres. */
 export const mm = (length: number): number => (length * 72) / 25.4;
+
+/** The faces of a file, and whether each is in it. */
+export async function facesOf(data: Uint8Array): Promise<readonly { name: string; isInside: boolean }[]> {
+  const page = await (await getDocument({ data, verbosity: 0 }).promise).getPage(1);
+  await page.getOperatorList();
+  const { items } = await page.getTextContent();
+  const names = new Set(items.flatMap((item) => ('fontName' in item ? [item.fontName] : [])));
+  return [...names].map((id) => {
+    const { name, missingFile } = page.commonObjs.get(id) as { name: string; missingFile?: boolean };
+    return { name, isInside: !missingFile };
+  });
+}

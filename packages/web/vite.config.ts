@@ -31,7 +31,14 @@ const offline = VitePWA({
   },
   workbox: {
     globPatterns: ['**/*.{js,css,html,svg,woff2}'],
-    globIgnores: ['**/pictures-*/**', '**/*chart*', '**/*Chart*', '**/highs*', '**/schedule*'],
+    globIgnores: [
+      '**/pictures-*/**',
+      '**/*chart*',
+      '**/*Chart*',
+      '**/highs*',
+      '**/schedule*',
+      '**/print-pdf*',
+    ],
     maximumFileSizeToCacheInBytes: 4_000_000,
     // A picture that was looked at is there again without a connection.
     runtimeCaching: [

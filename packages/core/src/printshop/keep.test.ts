@@ -59,6 +59,13 @@ test('what is on the table is that of the unit: its things, the children younges
   expect([table.names, table.letter, table.number]).toEqual([['ada', 'bo', 'cy'], null, null]);
 });
 
+test('who is shown by initials is written by name', () => {
+  const shown = (shownAs: string) =>
+    shopTable(read(testBook(aChild('Bo Marsh', '2022-01-01', { shownAs })), TEST_UNIT, A_MONDAY), () => true)
+      .names;
+  expect(['Bo', 'B. M.', 'BM', 'Bo M.'].map(shown)).toEqual([['Bo'], ['Bo Marsh'], ['Bo Marsh'], ['Bo M.']]);
+});
+
 test('three levels on a shelf: each printed once for those whose age it is, one task, card and pouches gathered', () => {
   const changes = jobChanges(
     levels,

@@ -3,6 +3,9 @@ import type { Reading } from '../reading/index.ts';
 import { featuredNumber } from '../unit/index.ts';
 import type { ShopTable } from './cards.ts';
 
+// Some homes show a child to others by these alone.
+const INITIALS = /^(?:\p{Lu}\.?[\s-]?)+$/u;
+
 /**
  * What a unit gives the shop: its things, the children who come on any of its days, youngest first, as they are called: initials are nothing to write, and what it
  * features. `isShown` says of a thing whether there is a picture of it.
@@ -19,7 +22,7 @@ export function shopTable(
     things: things.map((thing) => ({ ...thing, isShown: isShown(thing) })),
     names: [...children.values()]
       .toSorted((a, b) => (a.birth < b.birth ? 1 : -1))
-      .map(({ name, shownAs }) => ([...shownAs].length > 2 ? shownAs : name)),
+      .map(({ name, shownAs }) => (INITIALS.test(shownAs) ? name : shownAs)),
     letter: unit.featured.find(({ kind }) => kind === 'letter')?.value ?? null,
     number: featuredNumber(unit.featured),
   };

@@ -55,10 +55,10 @@ const sent = (path: string, request: RequestInit, limitMs: number): Promise<Resp
 export const sendFile = (file: File): Promise<Said<KeptFile>> =>
   sendContent(`/api/files?name=${encodeURIComponent(file.name)}`, file, keptFileSchema);
 
-/** Hands a text to the browser as a file to be kept where it keeps such. */
-export function giveFile(name: string, type: string, text: string): void {
+/** Hands something to the browser as a file to be kept where it keeps such. */
+export function giveFile(name: string, type: string, content: BlobPart): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([text], { type }));
+  link.href = URL.createObjectURL(new Blob([content], { type }));
   link.download = name.replaceAll(/[/\\:*?"<>|]/g, '-');
   link.click();
   URL.revokeObjectURL(link.href);

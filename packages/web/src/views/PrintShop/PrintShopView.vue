@@ -4,13 +4,20 @@ import { RouterLink } from 'vue-router';
 import { useTitle } from '../../state/page-title.ts';
 import CardSheet from './CardSheet.vue';
 import JobPanel from './JobPanel.vue';
+import { usePdf } from './pdf/saving.ts';
 import { useShop } from './shop.ts';
 import { shopQuery } from './shop-query.ts';
 
 /** What is made of the theme's things by a press and printed true to size; what a kind lacks is said in a line. */
 useTitle('page', () => 'Print shop');
 const shop = useShop();
-const { unit, unitId, kind, made, families, kept, before } = shop;
+const { unit, unitId, kind, made, printed, families, kept, before } = shop;
+const pdf = usePdf();
+const save = (): unknown =>
+  pdf.save(
+    `${made.value.sets.map(({ name }) => name).join(', ')}, ${unit.value?.title ?? ''}`,
+    printed.value.map(({ job }) => job),
+  );
 const print = (): void => window.print();
 // The page of the printer is that of the sheet, whichever way it lies.
 const pageRule = computed(() => {
@@ -36,8 +43,13 @@ const titleOf = (
       >
       <h1>Print shop</h1>
       <span class="soft">{{ unit ? `of the things of ${unit.title}` : '' }}</span>
-      <v-btn class="is-main" :disabled="made.sets.length === 0" @click="print">Print, or keep as PDF</v-btn>
+      <p v-if="pdf.progress.value" class="working" role="status">
+        {{ pdf.progress.value }} <v-btn class="is-quiet" @click="pdf.stop()">Stop</v-btn>
+      </p>
+      <v-btn v-else class="is-quiet" :disabled="made.sets.length === 0" @click="save">Keep as PDF</v-btn>
+      <v-btn class="is-main" :disabled="made.sets.length === 0" @click="print">Print it</v-btn>
     </header>
+    <p v-if="pdf.trouble.value" class="wrong" role="alert">{{ pdf.trouble.value }}</p>
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
     <div v-else class="room">
       <nav class="kinds" aria-label="What to make">
@@ -119,8 +131,25 @@ const titleOf = (
   align-items: center;
   margin-bottom: var(--gap-4);
 }
-.head .is-main {
+.head .is-main,
+.working {
   margin-left: auto;
+}
+.head .is-quiet {
+  margin-left: auto;
+}
+.head .is-quiet + .is-main,
+.working + .is-main {
+  margin-left: 0;
+}
+.working {
+  display: flex;
+  gap: var(--gap-3);
+  align-items: center;
+}
+.wrong {
+  color: var(--stop);
+  font-weight: 600;
 }
 h1 {
   font: 700 22px var(--display);

@@ -135,7 +135,7 @@ function useSets({ unit, table, children }: Table, { kind, chosen, isLevelled, l
     const sets: ShownSet[] = [];
     for (const { kind: of, fromMonths } of wanted) {
       const who = children.value.filter((child) => !isLevelled.value || levelOf(child) === of);
-      const times = chosen.place === 'bins' ? who.length : 1;
+      const times = chosen.place === 'bins' ? Math.max(who.length, isLevelled.value ? 0 : 1) : 1;
       if (times === 0) continue;
       const order = orderOf(of);
       const job = printJob(order, table.value);

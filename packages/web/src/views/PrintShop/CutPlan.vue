@@ -67,7 +67,8 @@ line {
   stroke-dasharray: 9 7;
 }
 ol {
-  padding-left: 18px;
+  padding-left: var(--gap-4);
   font-size: 14px;
+  list-style: decimal;
 }
 </style>

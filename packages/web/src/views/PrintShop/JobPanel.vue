@@ -37,10 +37,14 @@ const minutes = computed(() => {
     ['laminate', laminateSeconds],
     ['cut', cutSeconds],
   ] as const;
-  const told = steps
-    .filter(([, seconds]) => seconds > 0)
-    .map(([name, seconds]) => `${name} ${Math.ceil(seconds / 60)}`);
-  return { all: Math.ceil((printSeconds + laminateSeconds + cutSeconds) / 60), told: told.join(', ') };
+  const told = steps.flatMap(([name, seconds]) => {
+    const whole = Math.ceil(seconds / 60);
+    return whole > 0 ? [{ name, whole }] : [];
+  });
+  return {
+    all: told.reduce((sum, { whole }) => sum + whole, 0),
+    told: told.map(({ name, whole }) => `${name} ${whole}`).join(', '),
+  };
 });
 const corners = computed(() => cornersOnShelf(store.book.corners));
 const days = computed(() => Array.from({ length: unit.value?.dayCount ?? 0 }, (_, i) => i + 1));

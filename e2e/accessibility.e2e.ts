@@ -31,6 +31,7 @@ const expectNoBarriers = async (visitor: Visitor): Promise<void> =>
 
 const VIEWS = [
   ['house/children', '[data-test="children"] li'],
+  ['house/children/bo', '[data-test="met"] li'],
   ['house/people', '[data-test="people"] li'],
   ['house/corners', '[data-test="corners"] li'],
   ['house/rules', 'main form'],

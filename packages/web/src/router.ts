@@ -143,8 +143,18 @@ export const router = createRouter({
             { path: '', redirect: { name: 'children' } },
             {
               path: 'children',
-              name: 'children',
-              component: () => import('./views/Children/ChildrenView.vue'),
+              children: [
+                {
+                  path: '',
+                  name: 'children',
+                  component: () => import('./views/Children/ChildrenView.vue'),
+                },
+                {
+                  path: ':childId',
+                  name: 'child',
+                  component: () => import('./views/Children/ChildPage.vue'),
+                },
+              ],
             },
             { path: 'people', name: 'people', component: () => import('./views/People/PeopleView.vue') },
             {

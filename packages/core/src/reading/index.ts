@@ -30,6 +30,7 @@ export { asPlaced, blockAt, cornerDoubt, spotKey, whereAt, type PutSpot } from '
 export { monthsFeatures } from './plan/features.ts';
 export { lettersFound, nounsOf, objectBox, type LetterFinds } from './spark/object-box.ts';
 export { earlierThings, featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
+export { areasMet, metBy, nextRungs, type AreaMet, type Met, type NextRung } from './child/met.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { circlesOf, type Circles } from './circle/circle.ts';
 export * from './circle/fit.ts';

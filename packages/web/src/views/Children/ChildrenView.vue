@@ -17,7 +17,7 @@ import {
   type PlainDay,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { RouterLink, useRoute, useRouter } from 'vue-router';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -104,7 +104,11 @@ function openChild(id: ChildId | null): void {
             Nobody yet. Every amount follows from who comes on which day.
           </p>
           <ul data-test="children">
-            <li v-for="{ child, age, days, allergies } in [...children, ...others]" :key="child.id">
+            <li
+              v-for="{ child, age, days, allergies } in [...children, ...others]"
+              :key="child.id"
+              class="with-page"
+            >
               <button type="button" class="row" @click="openChild(child.id)">
                 <b>{{ child.name }}</b>
                 <span class="age figures">{{ age }}</span>
@@ -113,6 +117,12 @@ function openChild(id: ChildId | null): void {
                 <span v-if="child.mouthsThings" class="soft">mouths things</span>
                 <span v-if="!child.knowsBins" class="soft">new to bins</span>
               </button>
+              <RouterLink
+                class="page"
+                :to="{ name: 'child', params: { childId: child.id } }"
+                :aria-label="`What ${child.name} met`"
+                >What was met</RouterLink
+              >
             </li>
           </ul>
           <v-btn class="is-main begin" :prepend-icon="mdiPlus" @click="openChild(null)">A child</v-btn>
@@ -192,6 +202,12 @@ function openChild(id: ChildId | null): void {
   border: 0;
   border-top: 1px dashed var(--line);
   text-align: left;
+}
+.with-page {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 var(--gap-4);
+  align-items: center;
 }
 button.row:hover {
   background: var(--paper);

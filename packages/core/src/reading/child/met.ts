@@ -1,0 +1,116 @@
+import { groupBy, unique, type Book } from '../../book/index.ts';
+import type { PlainDay } from '../../calendar/index.ts';
+import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
+import type { Child, ChildId } from '../../house/index.ts';
+import { versionsOf, type ActivityVersion } from '../../library/index.ts';
+import { areaOf, AREAS, rungOf, type Area, type Rung, type SkillId } from '../../skills/index.ts';
+import type { Placement, Unit } from '../../unit/index.ts';
+import { frameOf, placedIn, sessionsOf } from '../plan/plan.ts';
+
+/** Something that a child met: what of it was hers, when, and how it went for her. */
+export interface Met {
+  readonly unit: Unit;
+  readonly placement: Placement;
+  readonly date: PlainDay;
+  readonly version: ActivityVersion;
+  /** Whether no version of it is for older ones. */
+  readonly isHardest: boolean;
+  readonly outcome: Exclude<DoneOutcome, 'skipped'>;
+  /** What was noted of it; empty where that names another child. */
+  readonly note: string;
+}
+
+/**
+ * What a child met by what was recorded, the latest first: on days on which she was there, in the version that was done or was hers.
+ * What was not recorded is not known; what did not happen was not met.
+ */
+export function metBy(book: Book, childId: ChildId): readonly Met[] {
+  const byUnit = groupBy(Object.values(book.records), ({ unitId }) => unitId);
+  return [...byUnit]
+    .flatMap(([unitId, records]) =>
+      book.units[unitId] ? metIn(book, book.units[unitId], records, childId) : [],
+    )
+    .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
+}
+
+function metIn(book: Book, unit: Unit, records: readonly DayRecord[], childId: ChildId): readonly Met[] {
+  const frame = frameOf(book, unit.id);
+  const placements = new Map(placedIn(book, unit.id).placements.map((one) => [one.id, one]));
+  return records.flatMap((record): readonly Met[] => {
+    const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
+    const placement = placements.get(record.placementId);
+    if (outcome === 'skipped' || !placement) return [];
+    const session = sessionsOf(placement, frame).find(({ day }) => day.number === record.day);
+    const seat = session?.seats.find(({ child }) => child.id === childId);
+    if (!session || !seat) return [];
+    const all = versionsOf(placement.content);
+    const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
+    if (!version) return [];
+    const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
+    const note = namesAnother(book, childId, record.note) ? '' : record.note;
+    return [{ unit, placement, date: session.day.date, version, isHardest, outcome, note }];
+  });
+}
+
+// What stands on the page of one child says nothing of another.
+function namesAnother(book: Book, childId: ChildId, note: string): boolean {
+  const words = new Set(note.toLocaleLowerCase().match(/[\p{L}\p{M}’'-]+/gu));
+  return Object.values(book.children).some(
+    ({ id, name, shownAs }) =>
+      id !== childId &&
+      [shownAs, name.split(' ')[0]!].some((said) => said.length > 1 && words.has(said.toLocaleLowerCase())),
+  );
+}
+
+/** How often a child met an area, and when last; null where never by what was recorded. */
+export interface AreaMet {
+  readonly area: Area;
+  readonly times: number;
+  readonly lastOn: PlainDay | null;
+}
+
+const skillsOf = ({ placement: { content } }: Met): readonly SkillId[] => content.skills;
+
+/** Every area with how often it was met, the one that was met longest ago first: those never met before all. */
+export function areasMet(mets: readonly Met[]): readonly AreaMet[] {
+  return AREAS.map((area): AreaMet => {
+    const of = mets.filter((met) => skillsOf(met).some((skill) => areaOf(skill) === area));
+    return { area, times: of.length, lastOn: of[0]?.date ?? null };
+  }).toSorted((a, b) => ((a.lastOn ?? '') < (b.lastOn ?? '') ? -1 : 1));
+}
+
+const ORDER: readonly Rung[] = ['not-met', 'met', 'practising', 'sure'];
+/** Kobby's own starting points: how often something has to go well before a step is proposed. */
+const OFTEN = 3;
+
+/** A step of a child with a skill that speaks from what was recorded, and the days that it rests on. */
+export interface NextRung {
+  readonly skill: SkillId;
+  readonly from: Rung | null;
+  readonly to: Rung;
+  readonly on: readonly PlainDay[];
+  /** Whether all of them were in the hardest version there is. */
+  readonly isHardest: boolean;
+}
+
+/**
+ * Steps that the records speak for, and the rung noted so far does not say: met once, practising after it held her three times, sure
+ * after the last three times in the hardest version went well. Only upward: that something was lost once has many reasons.
+ */
+export function nextRungs(child: Child, mets: readonly Met[]): readonly NextRung[] {
+  return unique(mets.flatMap(skillsOf)).flatMap((skill): readonly NextRung[] => {
+    const all = mets.filter((met) => skillsOf(met).includes(skill));
+    const well = all.filter(({ outcome }) => outcome !== 'lost');
+    const hardest = all.filter((met) => met.isHardest).slice(0, OFTEN);
+    const isSure = hardest.length === OFTEN && hardest.every(({ outcome }) => outcome !== 'lost');
+    const to: Rung = isSure ? 'sure' : well.length >= OFTEN ? 'practising' : 'met';
+    const from = rungOf(child.rungs, skill);
+    if (from !== null && ORDER.indexOf(to) <= ORDER.indexOf(from)) return [];
+    // That it was met says nothing that is not seen in the list.
+    if (to === 'met' && from === null) return [];
+    const on = (isSure ? hardest : well.length > 0 ? well.slice(0, OFTEN) : all.slice(0, 1)).map(
+      ({ date }) => date,
+    );
+    return [{ skill, from, to, on, isHardest: isSure }];
+  });
+}

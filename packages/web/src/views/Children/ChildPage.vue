@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import {
+  ageInMonths,
+  areasMet,
+  formatAge,
+  formatDay,
+  HELP_KINDS,
+  metBy,
+  nextRungs,
+  OUTCOMES,
+  RUNGS,
+  skillName,
+  type ChildId,
+  type NextRung,
+} from '@kobby/core';
+import { computed, ref } from 'vue';
+import { RouterLink, useRoute } from 'vue-router';
+import PageBar from '../../parts/PageBar.vue';
+import ShelfCard from '../../parts/ShelfCard.vue';
+import { useBook } from '../../state/book.ts';
+
+/** What one child met, by what was recorded: never beside another child, only beside what was offered. */
+const store = useBook();
+const route = useRoute();
+const childId = computed(() => String(route.params.childId) as ChildId);
+const child = computed(() => store.book.children[childId.value] ?? null);
+const mets = computed(() => (child.value ? metBy(store.book, childId.value) : []));
+const areas = computed(() => areasMet(mets.value));
+const most = computed(() => Math.max(1, ...areas.value.map(({ times }) => times)));
+const steps = computed(() => (child.value ? nextRungs(child.value, mets.value) : []));
+
+const SHOWN = 20;
+const isWhole = ref(false);
+const shown = computed(() => (isWhole.value ? mets.value : mets.value.slice(0, SHOWN)));
+const trouble = ref<string | null>(null);
+
+function take({ skill, to }: NextRung): void {
+  const now = child.value;
+  if (!now) return;
+  const result = store.perform([
+    { type: 'house/put-child', child: { ...now, rungs: { ...now.rungs, [skill]: to } } as never },
+  ]);
+  trouble.value = result.done ? null : (result.errors[0]?.message ?? 'It cannot be kept.');
+}
+const why = ({ on, isHardest }: NextRung): string =>
+  `${on.length === 1 ? 'Once' : `${on.length} times`}${isHardest ? ' in the hardest version' : ''}, last on ${formatDay(on[0]!)}`;
+</script>
+
+<template>
+  <div>
+    <PageBar
+      :title="child ? child.name : 'A child'"
+      :hint="
+        child ? `${formatAge(ageInMonths(child.birth, store.today!))}, and what was recorded so far` : ''
+      "
+    />
+    <p><RouterLink :to="{ name: 'children' }">All children</RouterLink></p>
+    <p v-if="!child" class="empty">This child is not here any more.</p>
+    <div v-else class="columns">
+      <div class="stack">
+        <ShelfCard v-if="steps.length > 0" title="A step further?" label="Steps">
+          <p class="soft">By what was recorded. What you note decides which version comes next.</p>
+          <ul data-test="steps">
+            <li v-for="step in steps" :key="step.skill" class="step">
+              <span>
+                <b>{{ skillName(step.skill) }}</b>
+                <small>{{ why(step) }}{{ step.from ? `; noted so far: ${RUNGS[step.from]}` : '' }}</small>
+              </span>
+              <v-btn
+                class="is-quiet"
+                :aria-label="`${skillName(step.skill)}: note ${RUNGS[step.to]}`"
+                @click="take(step)"
+                >Note “{{ RUNGS[step.to] }}”</v-btn
+              >
+            </li>
+          </ul>
+          <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+        </ShelfCard>
+        <ShelfCard :title="`Met · ${mets.length}`" label="Met">
+          <p v-if="mets.length === 0" class="soft">
+            Nothing is recorded yet. On Today, say how something went; it stands here then.
+          </p>
+          <ul data-test="met">
+            <li v-for="met in shown" :key="`${met.placement.id} ${met.date}`" class="met">
+              <span class="figures soft">{{ formatDay(met.date) }}</span>
+              <span>
+                <b>{{ met.placement.content.title }}</b>
+                <small>{{ met.version.does }}</small>
+                <small v-if="met.note">{{ met.note }}</small>
+              </span>
+              <span>{{ OUTCOMES[met.outcome].name }}</span>
+            </li>
+          </ul>
+          <v-btn v-if="shown.length < mets.length" class="is-quiet" @click="isWhole = true"
+            >All {{ mets.length }}</v-btn
+          >
+        </ShelfCard>
+      </div>
+      <div class="stack">
+        <ShelfCard title="By area" label="By area">
+          <p class="soft">Longest ago first.</p>
+          <ul data-test="areas">
+            <li v-for="{ area, times, lastOn } in areas" :key="area" class="area">
+              <b>{{ area }}</b>
+              <span class="share" aria-hidden="true"
+                ><i :style="{ width: `${(100 * times) / most}%` }"
+              /></span>
+              <small>{{ lastOn ? `${times} ×, last ${formatDay(lastOn)}` : 'not recorded' }}</small>
+            </li>
+          </ul>
+        </ShelfCard>
+        <ShelfCard
+          v-if="child.likes.length + child.wontTouch.length + child.helps.length > 0"
+          title="Good to know"
+          label="Good to know"
+        >
+          <p v-if="child.likes.length > 0">Likes {{ child.likes.join(', ') }}.</p>
+          <p v-if="child.wontTouch.length > 0">Will not touch {{ child.wontTouch.join(', ') }}.</p>
+          <p v-for="help in child.helps" :key="help.words">{{ HELP_KINDS[help.kind] }}: {{ help.words }}</p>
+        </ShelfCard>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
+  gap: var(--gap-4);
+  align-items: start;
+  margin-top: var(--gap-3);
+}
+.stack {
+  display: grid;
+  gap: var(--gap-4);
+}
+li {
+  display: grid;
+  gap: var(--gap-2) var(--gap-4);
+  align-items: baseline;
+  padding: var(--gap-2) 0;
+  border-top: 1px dashed var(--line);
+}
+.step {
+  grid-template-columns: minmax(0, 1fr) auto;
+}
+.met {
+  grid-template-columns: 110px minmax(0, 1fr) auto;
+}
+.area {
+  grid-template-columns: 80px minmax(0, 1fr) 170px;
+}
+small {
+  display: block;
+  color: var(--ink-soft);
+}
+.share {
+  height: 10px;
+  background: var(--well);
+  border-radius: var(--radius);
+}
+.share i {
+  display: block;
+  height: 100%;
+  background: var(--plum);
+  border-radius: var(--radius);
+}
+.wrong {
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+@media (max-width: 600px) {
+  .met {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .met > :first-child {
+    grid-column: 1 / -1;
+  }
+  .area {
+    grid-template-columns: 80px minmax(0, 1fr);
+  }
+  .area small {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -15,7 +15,12 @@ afterAll(() => {
   vi.unstubAllGlobals();
   vi.useRealTimers();
 });
+// A link that is pressed in a test leads nowhere, but the simulated browser then stands there.
+const comeHome = (): void =>
+  (globalThis as { happyDOM?: { setURL(address: string): void } }).happyDOM?.setURL('http://localhost:3000/');
+afterEach(comeHome);
 if (globalThis.window) {
+  comeHome();
   localStorage.clear();
   sessionStorage.clear();
   // What sheets measure themselves by, which the simulated browser lacks.

@@ -63,7 +63,7 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
   'looking back, and knowing each child': [
     ...of('children', 'likes', 'wontTouch'),
     ...of('sightings', 'seen', 'measured'),
-    ...of('records', 'unitId', 'placementId', 'day', 'unfinished', 'versionId', 'note', 'test'),
+    ...of('records', 'unfinished', 'test'),
     // Read by whoever tried: its lists are gone through alike.
     ...of('records.test.groups[]', 'group', 'results', 'tryIndex'),
     ...of('records.test.own[]', 'childId', 'results', 'tryIndex'),

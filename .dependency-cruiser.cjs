@@ -18,7 +18,7 @@ const questions = [
   ['ground'],
   ['plan', 'stock'],
   ['circle', 'kitchen'],
-  ['amounts', 'balance', 'prints'],
+  ['amounts', 'balance', 'child', 'prints'],
   ['cautions', 'changeover', 'exclusive', 'fit', 'order'],
   ['bins', 'gather', 'forecast', 'house', 'search', 'year'],
   ['readiness', 'conduct', 'spark', 'suggest'],

@@ -11,7 +11,7 @@ afterAll(() => demo?.close());
 test('what was recorded stands on the page of who was there, and nobody else does', async () => {
   const { mara } = demo;
   await mara.route('/house/children');
-  await mara.press('a[aria-label="What Bo Marsh met"]');
+  await mara.press('a[aria-label="What was met: Bo Marsh"]');
   await mara.find('[data-test="met"] li');
   await mara.sees('Lace a tail');
   const told = await mara.textOf('main');

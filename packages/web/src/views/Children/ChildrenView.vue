@@ -120,7 +120,7 @@ function openChild(id: ChildId | null): void {
               <RouterLink
                 class="page"
                 :to="{ name: 'child', params: { childId: child.id } }"
-                :aria-label="`What ${child.name} met`"
+                :aria-label="`What was met: ${child.name}`"
                 >What was met</RouterLink
               >
             </li>

@@ -61,6 +61,9 @@ export const bookTitleKind = entityKind({
 export const sheetIdSchema = idOf('sheets').brand<'SheetId'>();
 export type SheetId = z.infer<typeof sheetIdSchema>;
 
+/** The most of one set that is made in one go. */
+export const MOST_COPIES = 20;
+
 /** How Kobby's own print shop made a sheet, so that it is made again: for whoever was away, or of another unit's things. */
 export const shopMadeSchema = z.object({
   /** What was kept in one step: printed, laminated and cut as one task. */
@@ -68,7 +71,10 @@ export const shopMadeSchema = z.object({
   kind: z.string().regex(/^[a-z][a-z-]{0,23}$/, 'A kind of set is needed here'),
   size: z.enum(['small', 'middle', 'large'], 'Small, middle or large'),
   paper: z.enum(['letter', 'a4'], 'Letter or A4'),
-  copies: z.int('A whole number is needed here').min(1, 'At least one').max(20, 'At most 20'),
+  copies: z
+    .int('A whole number is needed here')
+    .min(1, 'At least one')
+    .max(MOST_COPIES, `At most ${MOST_COPIES}`),
 });
 export type ShopMade = z.infer<typeof shopMadeSchema>;
 

@@ -50,6 +50,13 @@ export interface Piece {
   readonly untold: string | null;
 }
 
+/** How dark a line is, as a part of white: what is dotted or paper-coloured is never told by this alone. */
+export const TONES = { ink: 0.067, soft: 0.463, paper: 1 } as const;
+
+/** Dashes of a line, in millimetres drawn and left out; none for a whole one. Dots are drawn by round ends of nothing. */
+export const dashesOf = ({ line: how, width }: Extract<Mark, { kind: 'line' }>): readonly number[] =>
+  how === 'full' ? [] : how === 'dotted' ? [0, width * 2.4] : [3, 2];
+
 /** A card as it is cut: what is on it, and what it is called where it is listed. */
 export interface ShopCard extends Piece {
   readonly name: string;

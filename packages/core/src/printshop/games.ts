@@ -13,7 +13,8 @@ import {
 } from './cards.ts';
 import { NO_THINGS, part, rowsOf, type Make } from './hands.ts';
 
-export const frameOf = ({ x, y, width, height }: Area): Mark => ({ kind: 'frame', x, y, width, height });
+/** The outline of an area. */
+export const frameMark = ({ x, y, width, height }: Area): Mark => ({ kind: 'frame', x, y, width, height });
 const inset = ({ x, y, width, height }: Area, by: number): Area => ({
   x: x + by,
   y: y + by,
@@ -21,7 +22,7 @@ const inset = ({ x, y, width, height }: Area, by: number): Area => ({
   height: height - 2 * by,
 });
 const framed = (area: Area, ...pieces: readonly Piece[]): readonly Piece[] => [
-  drawn(frameOf(area)),
+  drawn(frameMark(area)),
   ...pieces,
 ];
 const grid = (area: Area, across: number, down: number): readonly Area[] =>
@@ -235,7 +236,7 @@ export const patterns: Make = ({ things }, card) => {
           y: cell.y + (cell.height - side) / 2,
           ...{ width: side, height: side },
         };
-        return i < SHOWN ? picture(of(one[i % one.length]!), square) : drawn(frameOf(square));
+        return i < SHOWN ? picture(of(one[i % one.length]!), square) : drawn(frameMark(square));
       }),
     );
   });
@@ -258,7 +259,7 @@ export const sums: Make = ({ things }, card, size) => {
       several(thing, a, part(upper, 0, 0.45), Math.max(a, b)),
       several(thing, b, part(upper, 0.55, 1), Math.max(a, b)),
       words(`${a} + ${b} =`, part(within(card, 0.72, 1), 0, 0.72), 11),
-      drawn(frameOf(part(within(card, 0.72, 1), 0.74, 1))),
+      drawn(frameMark(part(within(card, 0.72, 1), 0.74, 1))),
     );
   });
 };

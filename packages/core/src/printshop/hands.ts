@@ -21,8 +21,10 @@ import { ruled, WAYS, wayThrough, write, type Way } from './writing.ts';
 /** Makes the pages or cards of a kind, or says in a line what the table lacks. `size` is how large what is on a page is. */
 export type Make = (table: ShopTable, card: Size, size: CardSizeId) => readonly ShopCard[] | string;
 
+/** What a table lacks, in a line. */
 export const NO_THINGS = 'The theme has no things yet.';
-const NO_NAMES = 'No child is in the house yet.';
+/** What a table without children lacks, in a line. */
+export const NO_NAMES = 'No child comes on the days of this unit.';
 
 /** Equal rows of an area, with a little between them. */
 export const rowsOf = (area: Area, count: number, between = 4): readonly Area[] =>
@@ -37,6 +39,7 @@ export const part = (area: Area, from: number, to: number): Area => ({
   x: area.x + from * area.width,
   width: (to - from) * area.width,
 });
+/** A list in pieces of `each`, the last one with what is left. */
 export const inPages = <T>(list: readonly T[], each: number): readonly (readonly T[])[] =>
   Array.from({ length: Math.ceil(list.length / each) }, (_, i) => list.slice(i * each, (i + 1) * each));
 

@@ -27,7 +27,7 @@ export interface CardOrder {
   readonly kind: CardKindId;
   readonly size: CardSizeId;
   readonly paper: PaperId;
-  /** How many of the whole set, 1 to 20. */
+  /** How many of the whole set: 1 to {@link MOST_COPIES}. */
   readonly copies: number;
 }
 

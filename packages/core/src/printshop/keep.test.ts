@@ -1,18 +1,19 @@
 import { expect, test } from 'vitest';
 import {
-  listedJobs,
   printDetails,
+  homeOf,
+  printLines,
   read,
   readinessOf,
-  togetherAs,
   type ChangeInput,
   type ChildId,
   type Corner,
 } from '../index.ts';
 import { A_MONDAY, aChild, aCorner, after, TEST_UNIT, testBook } from '../testing/home.ts';
+import { stockOf } from '../reading/stock/ledger.ts';
 import type { CardThing } from './cards.ts';
 import { printJob, type CardJob, type CardOrder } from './job.ts';
-import { jobChanges, keptAsSet, levelFor, LEVELS, type JobSet } from './keep.ts';
+import { jobChanges, jobFigures, keptAsSet, levelFor, LEVELS, setFor, type JobSet } from './keep.ts';
 import { shopTable } from './table.ts';
 
 const THINGS = ['ferry', 'tugboat', 'buoy', 'crane', 'rope', 'landing stage'];
@@ -138,9 +139,12 @@ test('bins hold what is hers: by child, from its day on, still one task', () => 
     given,
     newIds(),
   );
-  const lines = listedJobs(read(after(book, ...same), TEST_UNIT, A_MONDAY).prints);
-  expect(lines.map((jobs) => printDetails(togetherAs(jobs)))).toEqual([
-    ['3 copies × 1 page', 'print on card in colour → laminate → cut', '3 pouches, 18 cards'],
+  const lines = printLines(read(after(book, ...same), TEST_UNIT, A_MONDAY).prints);
+  expect(lines.map(({ job, forWhat }) => [forWhat, ...printDetails(job)])).toEqual([
+    [
+      'bins of ada, bo, cy',
+      ...['3 copies × 1 page', 'print on card in colour → laminate → cut', '3 pouches, 18 cards'],
+    ],
   ]);
   // Sets that nobody gets are not kept.
   const one = jobChanges(
@@ -150,6 +154,25 @@ test('bins hold what is hers: by child, from its day on, still one task', () => 
     newIds(),
   );
   expect(one.map(({ type }) => type)).toEqual(['library/put-sheet', 'cupboard/put-supply', 'unit/write']);
+});
+
+test('what a job takes is told in whole things; laminated cards are cut one sheet after another', () => {
+  const figures = (laminate: boolean) => jobFigures(levels, laminate, unit, homeOf(book));
+  // 6 + 6 + 18 cards, nine on a sheet: 4 sheets, each by itself 11 or 15 cuts.
+  const { steps, ...rest } = figures(true);
+  expect(rest).toEqual({
+    ...{ cards: 30, sheets: 4, pouches: 4, untold: [] },
+    ...{ cuts: 11 + 11 + 2 * 16, singleCuts: 11 + 11 + 2 * 16 },
+    minutes: steps.reduce((sum, { minutes }) => sum + minutes, 0),
+  });
+  expect(steps.map(({ name }) => name)).toEqual(['print', 'laminate', 'cut']);
+  const plain = figures(false);
+  expect([plain.pouches, plain.cuts < plain.singleCuts, plain.steps.map(({ name }) => name)]).toEqual([
+    0,
+    true,
+    ['print', 'cut'],
+  ]);
+  expect(jobFigures([], true, unit, homeOf(book))).toMatchObject({ cards: 0, minutes: 0, steps: [] });
 });
 
 test('what the house has already is used up, whatever it is called', () => {
@@ -176,12 +199,25 @@ test('what the house has already is used up, whatever it is called', () => {
 });
 
 test('a made set is kept with its pieces and its ways to play', () => {
-  const kept = after(book, keptAsSet(setOf('pairs'), unit, 'set-a')).supplies['set-a']!;
+  const then = after(book, ...keptAsSet(setOf('pairs'), unit, 'set-a', '2027-03-08T18:00:00.000Z'));
+  const kept = then.supplies['set-a']!;
+  expect(stockOf(kept, then.stockMoves).amount).toBe(1);
   expect([kept.set!.pieces[0], kept.set!.waysToPlay.length > 2, kept.got]).toEqual([
     expect.objectContaining({ name: 'card', count: 12 }),
     true,
     'printed',
   ]);
+});
+
+test('who would get a set that cannot be made gets the next easier one, else the easiest', () => {
+  const [pictures, named, apart] = levels;
+  const kinds = (level: JobSet, ...sets: readonly JobSet[]) => setFor(level.order.kind, sets)?.order.kind;
+  expect([kinds(apart, named, pictures), kinds(apart, pictures), kinds(pictures, apart, named)]).toEqual([
+    'named',
+    'picture',
+    'named',
+  ]);
+  expect(setFor('named', [])).toBeNull();
 });
 
 test.each([

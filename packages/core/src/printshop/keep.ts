@@ -1,3 +1,4 @@
+import { unique } from '../book/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
 import type { Supply, SupplyId } from '../cupboard/index.ts';
 import type { Child, Corner, Home } from '../house/index.ts';
@@ -6,7 +7,7 @@ import { printWork, type PrintWork } from '../reading/index.ts';
 import type { SkillId } from '../skills/index.ts';
 import { contentWritten, type Unit, type Where } from '../unit/index.ts';
 import type { CardJob, CardOrder } from './job.ts';
-import { CARD_KINDS, type CardKind, type CardKindId, type FamilyId } from './kinds.ts';
+import { CARD_KINDS, type CardKind, type CardKindId, type FamilyId, type Stock } from './kinds.ts';
 import { STACK } from './layout.ts';
 
 /** One set of a job: how it is made, and for whom from an age on where there are several; null where it is for all. */
@@ -40,6 +41,13 @@ export const LEVELS = [
 export const levelFor = (months: number): (typeof LEVELS)[number] =>
   LEVELS.findLast(({ fromMonths }) => fromMonths <= months) ?? LEVELS[0];
 
+/** Of the sets that can be made, the one for a level: its own, else the next easier one, else the easiest. Null when there is none. */
+export function setFor<S extends Pick<JobSet, 'order'>>(level: CardKindId, sets: readonly S[]): S | null {
+  const stepOf = (kind: CardKindId): number => LEVELS.findIndex((one) => one.kind === kind);
+  const inOrder = sets.toSorted((a, b) => stepOf(a.order.kind) - stepOf(b.order.kind));
+  return inOrder.findLast(({ order }) => stepOf(order.kind) <= stepOf(level)) ?? inOrder[0] ?? null;
+}
+
 const SKILLS_OF = {
   cards: ['naming', 'new-words', 'looking-closely'],
   counting: ['counting', 'numerals'],
@@ -66,10 +74,6 @@ const WAYS_TO_PLAY = {
   ],
   made: ['Tell the story with it.', 'Hand it on in the circle.', 'Take it to the yard.'],
 } as const satisfies Record<FamilyId, readonly string[]>;
-
-type Stock = 'plain' | 'card' | 'label';
-const stockOf = (kind: CardKind): Stock =>
-  kind.paper ?? (kind.family === 'hands' && kind.format !== 'tile' ? 'plain' : 'card');
 
 // What is used up, how it is called where the house has it already, and how it is begun where it has not.
 const USED: Readonly<
@@ -120,12 +124,8 @@ function amountsOf(sets: readonly JobSet[], laminate: boolean): ReadonlyMap<Stoc
   const amounts = new Map<Stock | 'pouch', number>();
   const add = (what: Stock | 'pouch', pages: number): unknown =>
     amounts.set(what, (amounts.get(what) ?? 0) + pages);
-  for (const { order, job } of sets) add(stockOf(CARD_KINDS[order.kind]), job.sheets.length);
-  if (laminate)
-    add(
-      'pouch',
-      sets.reduce((sum, { job }) => sum + job.sheets.length, 0),
-    );
+  for (const { order, job } of sets) add(CARD_KINDS[order.kind].paper, job.sheets.length);
+  for (const { job } of laminate ? sets : []) add('pouch', job.sheets.length);
   return amounts;
 }
 
@@ -145,8 +145,8 @@ function sheetOf(set: JobSet, id: string, jobId: string, unit: Unit, laminate: b
   const pages = Math.min(job.sheets.length, MOST_PAGES);
   return {
     ...{ id, title: titleOf(set, unit), from: 'Kobby’s print shop' },
-    ...{ pages: pages === 1 ? '1' : `1-${pages}`, paper: stockOf(kind), colour: kind.family !== 'hands' },
-    ...{ level: agesOf(set.fromMonths), laminate, finishing: [...(kind.finishing ?? [])] },
+    ...{ pages: pages === 1 ? '1' : `1-${pages}`, paper: kind.paper, colour: kind.family !== 'hands' },
+    ...{ level: agesOf(set.fromMonths), laminate, finishing: [...kind.finishing] },
     cut: job.isPages ? 'none' : laminate ? 'after' : 'plain',
     cardsPerPage: job.isPages ? 0 : Math.min(60, Math.ceil(job.cards / job.sheets.length)),
     cutAtOnce: laminate ? 1 : STACK,
@@ -155,19 +155,42 @@ function sheetOf(set: JobSet, id: string, jobId: string, unit: Unit, laminate: b
   };
 }
 
-/** What printing, laminating and cutting sets takes, each once, by the values of the home. */
-export function workOf(sets: readonly JobSet[], laminate: boolean, unit: Unit, home: Home): PrintWork {
-  const all = sets.map((set) =>
+/** What a job takes, in whole things. */
+export interface JobFigures {
+  readonly cards: number;
+  readonly sheets: number;
+  readonly pouches: number;
+  /** Straight cuts as they are made, and one sheet after another: laminated ones do not go through the cutter in a pile. */
+  readonly cuts: number;
+  readonly singleCuts: number;
+  /** Minutes of each step that takes any, rounded up: their sum is what the job takes. */
+  readonly steps: readonly { readonly name: string; readonly minutes: number }[];
+  readonly minutes: number;
+  /** Words that fit on no card of this size. */
+  readonly untold: readonly string[];
+}
+
+const SECONDS_A_MINUTE = 60;
+/** What printing, laminating and cutting sets takes, each as often as it stands in the list, by the values of the home. */
+export function jobFigures(sets: readonly JobSet[], laminate: boolean, unit: Unit, home: Home): JobFigures {
+  const works = sets.map((set) =>
     printWork(sheetSchema.parse({ version: 0, ...sheetOf(set, 'made', 'made', unit, laminate) }), 1, home),
   );
-  const sum = (of: keyof PrintWork): number => all.reduce((total, work) => total + work[of], 0);
+  const sum = (of: (set: JobSet) => number): number => sets.reduce((total, set) => total + of(set), 0);
+  const minutesOf = (of: (work: PrintWork) => number): number =>
+    Math.ceil(works.reduce((total, work) => total + of(work), 0) / SECONDS_A_MINUTE);
+  const steps = [
+    { name: 'print', minutes: minutesOf(({ printSeconds }) => printSeconds) },
+    { name: 'laminate', minutes: minutesOf(({ laminateSeconds }) => laminateSeconds) },
+    { name: 'cut', minutes: minutesOf(({ cutSeconds }) => cutSeconds) },
+  ].filter(({ minutes }) => minutes > 0);
+  const sheets = sum(({ job }) => job.sheets.length);
+  const singleCuts = sum(({ job: { grid } }) => grid.singleCuts);
   return {
-    ...{ pages: sum('pages'), pouches: sum('pouches'), cards: sum('cards') },
-    ...{
-      printSeconds: sum('printSeconds'),
-      laminateSeconds: sum('laminateSeconds'),
-      cutSeconds: sum('cutSeconds'),
-    },
+    ...{ cards: sum(({ job }) => job.cards), sheets, pouches: laminate ? sheets : 0 },
+    ...{ cuts: laminate ? singleCuts : sum(({ job: { grid } }) => grid.cuts), singleCuts },
+    ...{ steps, minutes: steps.reduce((total, { minutes }) => total + minutes, 0) },
+    untold: unique(sets.flatMap(({ job }) => job.untold)),
   };
 }
 
@@ -272,18 +295,24 @@ function inLevels(sets: readonly JobSet[], ids: ReadonlyMap<JobSet, string>): ob
   };
 }
 
-/** A made set as something that the house keeps: its pieces, and how it is played next. */
-export function keptAsSet(set: JobSet, unit: Unit, id: string): ChangeInput {
+/** A made set as something that the house keeps, one of it there: its pieces, and how it is played next. `at` is the instant. */
+export function keptAsSet(set: JobSet, unit: Unit, id: string, at: string): readonly ChangeInput[] {
   const { family } = CARD_KINDS[set.order.kind];
-  return {
-    type: 'cupboard/put-supply',
-    supply: {
-      ...{ id, name: titleOf(set, unit), category: 'print', unit: 'piece', use: 'reusable', keptIn: null },
-      ...{ allergens: [], got: 'printed' },
-      set: {
-        pieces: [{ name: set.job.isPages ? 'page' : 'card', count: set.job.cards }],
-        waysToPlay: [...WAYS_TO_PLAY[family]],
+  return [
+    {
+      type: 'cupboard/put-supply',
+      supply: {
+        ...{ id, name: titleOf(set, unit), category: 'print', unit: 'piece', use: 'reusable', keptIn: null },
+        ...{ allergens: [], got: 'printed' },
+        set: {
+          pieces: [{ name: set.job.isPages ? 'page' : 'card', count: set.job.cards }],
+          waysToPlay: [...WAYS_TO_PLAY[family]],
+        },
       },
     },
-  };
+    {
+      type: 'cupboard/record-stock',
+      move: { id: `${id}-made`, supplyId: id, kind: 'counted', amount: 1, at },
+    },
+  ];
 }

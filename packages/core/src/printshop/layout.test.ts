@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { layCards, STACK } from './layout.ts';
+import { cutLines, layCards, STACK } from './layout.ts';
 import { MARGIN_MM, PAPERS, type PaperId } from './paper.ts';
 
 const job = fc.record({
@@ -15,7 +15,10 @@ function obvious(count: number, card: { width: number; height: number }, paper: 
   const down = Math.floor((height - 2 * MARGIN_MM) / card.height);
   if (across === 0 || down === 0) return null;
   const pages = Math.ceil(count / (across * down));
-  return { pages, cuts: pages * (down + 1 + down * (across + 1)) };
+  // Of the last one only the rows that are used.
+  const cutsOf = (rows: number): number => rows + 1 + rows * (across + 1);
+  const last = Math.ceil((count - (pages - 1) * across * down) / across);
+  return { pages, cuts: (pages - 1) * cutsOf(down) + cutsOf(last) };
 }
 
 describe('cards on sheets', () => {
@@ -44,6 +47,24 @@ describe('cards on sheets', () => {
         expect(left + across * card.width + left).toBeCloseTo(page.width, 6);
         expect(top + down * card.height + top).toBeCloseTo(page.height, 6);
         expect([across * down * pages >= count, across * down * (pages - 1) < count]).toEqual([true, true]);
+      }),
+    );
+  });
+
+  test('are cut along every edge of every card and nowhere else, those through whole sheets first', () => {
+    fc.assert(
+      fc.property(job, ({ count, card, paper }) => {
+        const grid = layCards(count, card, paper);
+        if (!grid) return;
+        const { across, down, first } = grid;
+        const some = Math.min(count, across * down);
+        const lines = cutLines(grid, card, some);
+        const isAlong = ({ from, to }: (typeof lines)[number]): boolean => from[1] === to[1];
+        const rows = lines.filter(isAlong);
+        expect([rows.length, lines.length - rows.length]).toEqual([Math.ceil(some / across) + 1, across + 1]);
+        for (const line of lines) expect(line.isFirst).toBe(isAlong(line) === (first === 'rows'));
+        for (let i = 1; i < rows.length; i += 1)
+          expect(rows[i]!.from[1] - rows[i - 1]!.from[1]).toBeCloseTo(card.height, 6);
       }),
     );
   });

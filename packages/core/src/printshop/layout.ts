@@ -19,8 +19,6 @@ export interface CardGrid {
   readonly cuts: number;
   /** Which cuts go through whole sheets first: those between the rows, or those between the columns. */
   readonly first: 'rows' | 'columns';
-  /** Rows that are used on the fullest sheet. */
-  readonly rows: number;
   readonly singleCuts: number;
 }
 
@@ -35,6 +33,15 @@ function cutsFor(pages: number, first: number, second: number): number {
     cuts += first + 1 + Math.ceil((first * stack) / STACK) * (second + 1);
   }
   return cuts;
+}
+
+// Each sheet by itself: between the rows that are used, then each row.
+function singleCutsFor(count: number, across: number, down: number): number {
+  const cutsOf = (rows: number): number => rows + 1 + rows * (across + 1);
+  const left = count % (across * down);
+  return (
+    Math.floor(count / (across * down)) * cutsOf(down) + (left > 0 ? cutsOf(Math.ceil(left / across)) : 0)
+  );
 }
 
 /**
@@ -65,10 +72,32 @@ export function layCards(count: number, card: Size, paper: PaperId): CardGrid | 
         top: (page.height - down * card.height) / 2,
         cuts: Math.min(byRows, byColumns),
         first: byRows <= byColumns ? 'rows' : 'columns',
-        rows,
-        singleCuts: pages * (rows + 1 + rows * (across + 1)),
+        singleCuts: singleCutsFor(count, across, down),
       },
     ];
   });
   return ways.toSorted((a, b) => a.pages - b.pages || a.cuts - b.cuts)[0] ?? null;
+}
+
+/** A straight cut, in millimetres of its sheet; which of them go through whole sheets, and which through strips then. */
+export interface Cut {
+  readonly from: readonly [x: number, y: number];
+  readonly to: readonly [x: number, y: number];
+  readonly isFirst: boolean;
+}
+
+/** Where a sheet with `count` cards is cut: round the cards and between them, drawn out a little past them. */
+export function cutLines({ left, top, across, first }: CardGrid, card: Size, count: number): readonly Cut[] {
+  const OUT_MM = 4;
+  const down = Math.ceil(count / across);
+  const [right, bottom] = [left + across * card.width, top + down * card.height];
+  const rows = Array.from({ length: down + 1 }, (_, i): Cut => {
+    const y = top + i * card.height;
+    return { from: [left - OUT_MM, y], to: [right + OUT_MM, y], isFirst: first === 'rows' };
+  });
+  const columns = Array.from({ length: across + 1 }, (_, i): Cut => {
+    const x = left + i * card.width;
+    return { from: [x, top - OUT_MM], to: [x, bottom + OUT_MM], isFirst: first === 'columns' };
+  });
+  return [...rows, ...columns];
 }

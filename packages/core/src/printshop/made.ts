@@ -10,11 +10,10 @@ import {
   type Piece,
   type ShopCard,
 } from './cards.ts';
-import { frameOf } from './games.ts';
-import { circle, inPages, NO_THINGS, part, rowsOf, type Make } from './hands.ts';
+import { frameMark } from './games.ts';
+import { circle, inPages, NO_NAMES, NO_THINGS, part, rowsOf, type Make } from './hands.ts';
 import type { Point } from './strokes.ts';
 
-const NO_NAMES = 'No child is in the house yet.';
 const cut = (points: readonly Point[]): Mark => line(points, { width: 0.5, line: 'dashed' });
 const fold = (points: readonly Point[]): Mark => line(points, { width: 0.4, line: 'dotted', tone: 'soft' });
 
@@ -158,7 +157,7 @@ export const crown: Make = ({ things }, card) => {
   return [
     cardOf(
       'a crown in two strips, with a band that joins them',
-      drawn(cut(outlineAt(first)), cut(outlineAt(second)), frameOf(band)),
+      drawn(cut(outlineAt(first)), cut(outlineAt(second)), frameMark(band)),
       ...along(first, 0),
       ...along(second, POINTS - 1),
       ...marks,
@@ -245,7 +244,7 @@ export const flaps: Make = ({ things }, card) =>
         return [
           cardOf(
             `under flaps: ${told}`,
-            ...some.flatMap((thing, i) => [drawn(frameOf(cells[i]!)), picture(thing, inner(cells[i]!))]),
+            ...some.flatMap((thing, i) => [drawn(frameMark(cells[i]!)), picture(thing, inner(cells[i]!))]),
           ),
           cardOf(
             `flaps: ${told}`,
@@ -255,7 +254,7 @@ export const flaps: Make = ({ things }, card) =>
                 [x, y + 10],
                 [x + width, y + 10],
               ]);
-              return [drawn(frameOf(cells[i]!), rim), words(thing.name, inner(cells[i]!), 14)];
+              return [drawn(frameMark(cells[i]!), rim), words(thing.name, inner(cells[i]!), 14)];
             }),
           ),
         ];

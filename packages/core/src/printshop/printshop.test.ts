@@ -135,6 +135,15 @@ const marksOf = (job: CardJob | string, kind: Mark['kind']) =>
     ? []
     : job.sheets.flat().map(({ card }) => card.marks.filter((m) => m.kind === kind));
 
+test.each(KINDS)('%s: the size that is chosen decides something, or is not asked for', (kind) => {
+  const { sized } = CARD_KINDS[kind];
+  const of = (size: CardSizeId) => jobOf(kind, HARBOUR, size, 'a4', { letter: 'w', number: 4 });
+  const [small, large] = [of('small'), of('large')];
+  if (sized === null) return expect(small).toEqual(large);
+  expect(small).not.toEqual(large);
+  if (sized === 'card') expect((small as CardJob).card.width).toBeLessThan((large as CardJob).card.width);
+});
+
 describe('what is made', () => {
   test('pairs are twice the same, halves are one each, sizes shrink', () => {
     expect(namesOf(jobOf('pairs', SAND)).slice(0, 2)).toEqual(['sieve', 'sieve']);

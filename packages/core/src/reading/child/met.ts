@@ -1,10 +1,12 @@
-import { groupBy, unique, type Book } from '../../book/index.ts';
+import { groupBy, unique } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
 import type { Child, ChildId } from '../../house/index.ts';
 import { versionsOf, type ActivityVersion } from '../../library/index.ts';
 import { areaOf, AREAS, rungOf, type Area, type Rung, type SkillId } from '../../skills/index.ts';
-import type { Placement, Unit } from '../../unit/index.ts';
+import type { Placement, Unit, UnitId } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
+import { stableGroups } from '../ground/memo.ts';
 import { frameOf, placedIn, sessionsOf } from '../plan/plan.ts';
 
 /** Something that a child met: what of it was hers, when, and how it went for her. */
@@ -24,38 +26,41 @@ export interface Met {
  * What a child met by what was recorded, the latest first: on days on which she was there, in the version that was done or was hers.
  * What was not recorded is not known; what did not happen was not met.
  */
-export function metBy(book: Book, childId: ChildId): readonly Met[] {
-  const byUnit = groupBy(Object.values(book.records), ({ unitId }) => unitId);
-  return [...byUnit]
-    .flatMap(([unitId, records]) =>
-      book.units[unitId] ? metIn(book, book.units[unitId], records, childId) : [],
-    )
-    .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0));
-}
+export const metBy = answer((look, childId: ChildId): readonly Met[] =>
+  [...recordsByUnit(look.table('records')).keys()]
+    .flatMap((unitId) => metIn(look, unitId, childId))
+    .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0)),
+);
+const recordsByUnit = stableGroups((record: DayRecord) => record.unitId);
 
-function metIn(book: Book, unit: Unit, records: readonly DayRecord[], childId: ChildId): readonly Met[] {
-  const frame = frameOf(book, unit.id);
-  const placements = new Map(placedIn(book, unit.id).placements.map((one) => [one.id, one]));
-  return records.flatMap((record): readonly Met[] => {
-    const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
-    const placement = placements.get(record.placementId);
-    if (outcome === 'skipped' || !placement) return [];
-    const session = sessionsOf(placement, frame).find(({ day }) => day.number === record.day);
-    const seat = session?.seats.find(({ child }) => child.id === childId);
-    if (!session || !seat) return [];
-    const all = versionsOf(placement.content);
-    const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
-    if (!version) return [];
-    const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
-    const note = namesAnother(book, childId, record.note) ? '' : record.note;
-    return [{ unit, placement, date: session.day.date, version, isHardest, outcome, note }];
-  });
-}
+// Each unit by itself: what is recorded in one leaves the others as they were.
+const metIn = answer((look, unitId: UnitId, childId: ChildId): readonly Met[] => {
+  const unit = look.one('units', unitId);
+  if (!unit) return [];
+  const frame = frameOf(look, unitId);
+  const placements = new Map(placedIn(look, unitId).placements.map((one) => [one.id, one]));
+  return recordsByUnit(look.table('records'))
+    .get(unitId)!
+    .flatMap((record): readonly Met[] => {
+      const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
+      const placement = placements.get(record.placementId);
+      if (outcome === 'skipped' || !placement) return [];
+      const session = sessionsOf(placement, frame).find(({ day }) => day.number === record.day);
+      const seat = session?.seats.find(({ child }) => child.id === childId);
+      if (!session || !seat) return [];
+      const all = versionsOf(placement.content);
+      const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
+      if (!version) return [];
+      const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
+      const note = namesAnother(look, childId, record.note) ? '' : record.note;
+      return [{ unit, placement, date: session.day.date, version, isHardest, outcome, note }];
+    });
+});
 
 // What stands on the page of one child says nothing of another.
-function namesAnother(book: Book, childId: ChildId, note: string): boolean {
+function namesAnother(look: Look, childId: ChildId, note: string): boolean {
   const words = new Set(note.toLocaleLowerCase().match(/[\p{L}\p{M}’'-]+/gu));
-  return Object.values(book.children).some(
+  return Object.values(look.table('children')).some(
     ({ id, name, shownAs }) =>
       id !== childId &&
       [shownAs, name.split(' ')[0]!].some((said) => said.length > 1 && words.has(said.toLocaleLowerCase())),
@@ -69,12 +74,21 @@ export interface AreaMet {
   readonly lastOn: PlainDay | null;
 }
 
-const skillsOf = ({ placement: { content } }: Met): readonly SkillId[] => content.skills;
+// By skill, or by what a skill belongs to: each thing met once under each.
+const grouped = <K>(mets: readonly Met[], keyOf: (skill: SkillId) => K): ReadonlyMap<K, readonly Met[]> => {
+  const pairs = mets.flatMap((met) =>
+    unique(met.placement.content.skills.map(keyOf)).map((key) => ({ key, met })),
+  );
+  return new Map(
+    [...groupBy(pairs, ({ key }) => key)].map(([key, list]) => [key, list.map(({ met }) => met)]),
+  );
+};
 
 /** Every area with how often it was met, the one that was met longest ago first: those never met before all. */
 export function areasMet(mets: readonly Met[]): readonly AreaMet[] {
+  const byArea = grouped(mets, areaOf);
   return AREAS.map((area): AreaMet => {
-    const of = mets.filter((met) => skillsOf(met).some((skill) => areaOf(skill) === area));
+    const of = byArea.get(area) ?? [];
     return { area, times: of.length, lastOn: of[0]?.date ?? null };
   }).toSorted((a, b) => ((a.lastOn ?? '') < (b.lastOn ?? '') ? -1 : 1));
 }
@@ -98,8 +112,7 @@ export interface NextRung {
  * after the last three times in the hardest version went well. Only upward: that something was lost once has many reasons.
  */
 export function nextRungs(child: Child, mets: readonly Met[]): readonly NextRung[] {
-  return unique(mets.flatMap(skillsOf)).flatMap((skill): readonly NextRung[] => {
-    const all = mets.filter((met) => skillsOf(met).includes(skill));
+  return [...grouped(mets, (skill) => skill)].flatMap(([skill, all]): readonly NextRung[] => {
     const well = all.filter(({ outcome }) => outcome !== 'lost');
     const hardest = all.filter((met) => met.isHardest).slice(0, OFTEN);
     const isSure = hardest.length === OFTEN && hardest.every(({ outcome }) => outcome !== 'lost');
@@ -108,9 +121,7 @@ export function nextRungs(child: Child, mets: readonly Met[]): readonly NextRung
     if (from !== null && ORDER.indexOf(to) <= ORDER.indexOf(from)) return [];
     // That it was met says nothing that is not seen in the list.
     if (to === 'met' && from === null) return [];
-    const on = (isSure ? hardest : well.length > 0 ? well.slice(0, OFTEN) : all.slice(0, 1)).map(
-      ({ date }) => date,
-    );
-    return [{ skill, from, to, on, isHardest: isSure }];
+    const evidence = isSure ? hardest : well.length > 0 ? well.slice(0, OFTEN) : all.slice(0, 1);
+    return [{ skill, from, to, on: evidence.map(({ date }) => date), isHardest: isSure }];
   });
 }

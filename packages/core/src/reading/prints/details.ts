@@ -37,39 +37,45 @@ export function jobsByChild(jobs: readonly PrintJob[]): ReadonlyMap<Child, reado
 export const jobsByDay = (jobs: readonly PrintJob[]): ReadonlyMap<number, readonly PrintJob[]> =>
   groupBy(jobs, ({ by }) => by.number);
 
-/**
- * Jobs as they are listed: what the print shop made for several bins is one line for all of them, by the first day that needs it.
- */
-export function listedJobs(jobs: readonly PrintJob[]): readonly (readonly [PrintJob, ...PrintJob[]])[] {
+/** A line of what is printed: the job, or several of one sheet as one, and what they are for. */
+export interface PrintLine {
+  readonly job: PrintJob;
+  readonly forWhat: string;
+}
+
+/** Jobs as they are listed: what the print shop made for several bins is one line for all of them, by the first day that needs it. */
+export function printLines(jobs: readonly PrintJob[]): readonly PrintLine[] {
   const lines = groupBy(jobs, (job) =>
     job.sheet.made ? job.sheet.id : `${job.placement.id} ${job.sheet.id}`,
   );
-  return [...lines.values()] as [PrintJob, ...PrintJob[]][];
+  return [...lines.values()].map((list): PrintLine => {
+    const [first, ...rest] = list as [PrintJob, ...PrintJob[]];
+    if (rest.length === 0) return { job: first, forWhat: first.placement.content.title };
+    const job = togetherAs(first, list);
+    return {
+      job,
+      forWhat: `bins of ${childrenOf(job)
+        .map(({ shownAs }) => shownAs)
+        .join(', ')}`,
+    };
+  });
 }
 
-/** Several jobs of one sheet as one: all its copies, and the work for them. */
-export function togetherAs([first, ...rest]: readonly [PrintJob, ...PrintJob[]]): PrintJob {
-  if (rest.length === 0) return first;
-  const all = [first, ...rest];
+const childrenOf = ({ copies }: PrintJob): readonly Child[] => copies.flatMap(({ children }) => children);
+
+// Several jobs of one sheet as one: each of them is the same for its child.
+function togetherAs(first: PrintJob, all: readonly PrintJob[]): PrintJob {
   const sum = (of: (job: PrintJob) => number): number => all.reduce((total, job) => total + of(job), 0);
   const workOf = (key: keyof PrintJob['work']): number => sum(({ work }) => work[key]);
+  const copyCount = sum((job) => job.copyCount);
   return {
     ...first,
-    // Each of them is the same for its child.
-    copies: [
-      {
-        version: first.copies[0]!.version,
-        children: all.flatMap(({ copies }) => copies.flatMap(({ children }) => children)),
-        count: sum(({ copyCount }) => copyCount),
-      },
-    ],
-    copyCount: sum(({ copyCount }) => copyCount),
-    minutes: sum(({ minutes }) => minutes),
+    ...{ copyCount, minutes: sum(({ minutes }) => minutes), days: unique(all.flatMap(({ days }) => days)) },
+    copies: [{ version: first.copies[0]!.version, children: all.flatMap(childrenOf), count: copyCount }],
     work: {
       ...{ pages: workOf('pages'), pouches: workOf('pouches'), cards: workOf('cards') },
       ...{ printSeconds: workOf('printSeconds'), laminateSeconds: workOf('laminateSeconds') },
       cutSeconds: workOf('cutSeconds'),
     },
-    days: unique(all.flatMap(({ days }) => days)),
   };
 }

@@ -4,9 +4,8 @@ import {
   formatDuration,
   jobsByChild,
   jobsByDay,
-  listedJobs,
   printDetails,
-  togetherAs,
+  printLines,
   type PrintJob,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
@@ -22,19 +21,11 @@ const way = ref<keyof typeof WAYS>('sheet');
 const pages = computed(() => props.jobs.reduce((sum, { work }) => sum + work.pages, 0));
 const minutes = computed(() => props.jobs.reduce((sum, job) => sum + job.minutes, 0));
 
-const lines = computed(() =>
-  listedJobs(props.jobs).map((jobs) => ({
-    job: togetherAs(jobs),
-    forWhat:
-      jobs.length > 1
-        ? `bins of ${jobs.flatMap(({ copies }) => copies.flatMap(({ children }) => children.map(({ shownAs }) => shownAs))).join(', ')}`
-        : jobs[0].placement.content.title,
-  })),
-);
+const lines = computed(() => printLines(props.jobs));
 const groups = computed(() =>
   way.value === 'child'
-    ? [...jobsByChild(props.jobs)].map(([child, jobs]) => ({ name: child.shownAs, jobs }))
-    : [...jobsByDay(props.jobs)].map(([day, jobs]) => ({ name: `Day ${day}`, jobs })),
+    ? [...jobsByChild(props.jobs)].map(([child, jobs]) => ({ name: child.shownAs, childId: child.id, jobs }))
+    : [...jobsByDay(props.jobs)].map(([day, jobs]) => ({ name: `Day ${day}`, childId: null, jobs })),
 );
 </script>
 
@@ -76,7 +67,7 @@ const groups = computed(() =>
             :to="{
               name: 'print-shop',
               params: { unitId: job.placement.unitId },
-              query: shopQuery(job.sheet, 1),
+              query: shopQuery(job.sheet, { copies: 1, childId: group.childId }),
             }"
             >{{ job.sheet.title }}</RouterLink
           >

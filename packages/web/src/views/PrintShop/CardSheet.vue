@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { CardJob, Mark } from '@kobby/core';
+import { cutLines, dashesOf, TONES, type CardJob, type Mark } from '@kobby/core';
 import { computed, useId } from 'vue';
 import { pictureAddress, usePictures } from '../../state/pictures.ts';
 
@@ -15,28 +15,15 @@ const laid = computed(() => props.job.sheets[props.page] ?? []);
 const addressOf = (mark: Extract<Mark, { kind: 'picture' }>): string | undefined =>
   (ways && pictureAddress(mark.of, ways)) ?? undefined;
 
-// Dots as far apart as they are wide, drawn by round ends of nothing.
-const dashes = ({ line, width }: Extract<Mark, { kind: 'line' }>): string | undefined =>
-  line === 'full' ? undefined : line === 'dotted' ? `0 ${width * 2.4}` : '3 2';
-
-// Lines where the cutter goes, through the whole block.
+// Where the cutter goes; a page that stays whole is not cut.
 const cuts = computed(() => {
   const { grid, card, isPages } = props.job;
-  if (isPages) return [];
-  const { left, top, across } = grid;
-  const down = Math.ceil(laid.value.length / across);
-  const [right, bottom] = [left + across * card.width, top + down * card.height];
-  return [
-    ...Array.from({ length: across + 1 }, (_, i) => {
-      const x = left + i * card.width;
-      return { x1: x, x2: x, y1: top - 4, y2: bottom + 4 };
-    }),
-    ...Array.from({ length: down + 1 }, (_, i) => {
-      const y = top + i * card.height;
-      return { y1: y, y2: y, x1: left - 4, x2: right + 4 };
-    }),
-  ];
+  return isPages ? [] : cutLines(grid, card, laid.value.length);
 });
+const grey = (tone: number): string =>
+  `rgb(${Array(3)
+    .fill(Math.round(255 * tone))
+    .join(' ')})`;
 </script>
 
 <template>
@@ -57,7 +44,15 @@ const cuts = computed(() => {
         <rect x="0.5" width="0.5" height="1" />
       </clipPath>
     </defs>
-    <line v-for="(cut, i) in cuts" :key="i" v-bind="cut" class="cut" />
+    <line
+      v-for="({ from, to }, i) in cuts"
+      :key="i"
+      class="cut"
+      :x1="from[0]"
+      :y1="from[1]"
+      :x2="to[0]"
+      :y2="to[1]"
+    />
     <g v-for="({ card, x, y }, i) in laid" :key="i" :transform="`translate(${x} ${y})`">
       <title>{{ card.name }}</title>
       <template v-for="(mark, k) in card.marks" :key="k">
@@ -84,9 +79,9 @@ const cuts = computed(() => {
         <polyline
           v-else-if="mark.kind === 'line'"
           :points="mark.points.map(([px, py]) => `${px.toFixed(2)},${py.toFixed(2)}`).join(' ')"
-          :class="[mark.line, mark.tone]"
+          :stroke="grey(TONES[mark.tone])"
           :stroke-width="mark.width"
-          :stroke-dasharray="dashes(mark)"
+          :stroke-dasharray="dashesOf(mark).join(' ') || undefined"
         />
         <rect v-else class="frame" :x="mark.x" :y="mark.y" :width="mark.width" :height="mark.height" />
       </template>
@@ -135,15 +130,8 @@ circle.filled {
 }
 polyline {
   fill: none;
-  stroke: #111;
   stroke-linecap: round;
   stroke-linejoin: round;
-}
-polyline.soft {
-  stroke: #767676;
-}
-polyline.paper {
-  stroke: #fff;
 }
 .frame {
   fill: none;

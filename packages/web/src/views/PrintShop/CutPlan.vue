@@ -1,23 +1,11 @@
 <script setup lang="ts">
-import type { CardJob } from '@kobby/core';
+import { cutLines, type CardJob } from '@kobby/core';
 import { computed } from 'vue';
 
 /** In which order a pile of sheets is cut: through whole sheets first, then the strips, laid on each other. */
 const props = defineProps<{ job: CardJob }>();
 const grid = computed(() => props.job.grid);
-const lines = computed(() => {
-  const { left, top, across, rows, page, first } = grid.value;
-  const { width, height } = props.job.card;
-  const between = Array.from({ length: rows + 1 }, (_, i) => {
-    const y = top + i * height;
-    return { x1: 0, x2: page.width, y1: y, y2: y, isFirst: first === 'rows' };
-  });
-  const apart = Array.from({ length: across + 1 }, (_, i) => {
-    const x = left + i * width;
-    return { x1: x, x2: x, y1: top, y2: top + rows * height, isFirst: first === 'columns' };
-  });
-  return [...between, ...apart];
-});
+const lines = computed(() => cutLines(grid.value, props.job.card, props.job.sheets[0]!.length));
 const way = (isFirst: boolean): string =>
   (grid.value.first === 'rows') === isFirst ? 'across the sheet' : 'along the sheet';
 const count = (isFirst: boolean): number => lines.value.filter((line) => line.isFirst === isFirst).length;
@@ -28,13 +16,13 @@ const count = (isFirst: boolean): number => lines.value.filter((line) => line.is
     <svg :viewBox="`-2 -2 ${grid.page.width + 4} ${grid.page.height + 4}`" aria-hidden="true">
       <rect :width="grid.page.width" :height="grid.page.height" />
       <line
-        v-for="(line, i) in lines"
+        v-for="({ from, to, isFirst }, i) in lines"
         :key="i"
-        :x1="line.x1"
-        :x2="line.x2"
-        :y1="line.y1"
-        :y2="line.y2"
-        :class="{ then: !line.isFirst }"
+        :x1="from[0]"
+        :y1="from[1]"
+        :x2="to[0]"
+        :y2="to[1]"
+        :class="{ then: !isFirst }"
       />
     </svg>
     <ol>

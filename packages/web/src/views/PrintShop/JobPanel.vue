@@ -4,9 +4,9 @@ import {
   formatDuration,
   cornersOnShelf,
   LEVELS,
+  MOST_COPIES,
   CARD_KINDS,
   PAPERS,
-  type CardJob,
   type CardKindId,
   type Child,
 } from '@kobby/core';
@@ -14,40 +14,19 @@ import { computed } from 'vue';
 import { RouterLink } from 'vue-router';
 import { useBook } from '../../state/book.ts';
 import CutPlan from './CutPlan.vue';
-import { MOST_COPIES, type Shop } from './shop.ts';
+import type { Shop } from './shop.ts';
 
 /** What a job takes, and where it goes: kept, it is gathered, made ready and laid into bins as all that is printed. */
 const props = defineProps<{ shop: Shop }>();
 const store = useBook();
-const { chosen, made, printed, work, children, canLevel, isLevelled, keptNow, trouble, unit, unitId } =
-  props.shop;
-
-const total = (of: (job: CardJob) => number): number =>
-  printed.value.reduce((sum, { job }) => sum + of(job), 0);
-const sheets = computed(() => total((job) => job.sheets.length));
-const cards = computed(() => total((job) => job.cards));
-const cuts = computed(() => total(({ grid }) => (chosen.laminate ? grid.singleCuts : grid.cuts)));
-const singleCuts = computed(() => total(({ grid }) => grid.singleCuts));
+const { chosen, made, figures, children, canLevel, isLevelled, keptNow, trouble, unit, unitId } = props.shop;
+const { kindOf, place, toBins } = props.shop;
 const first = computed(() => made.value.sets[0]?.job ?? null);
-const untold = computed(() => [...new Set(made.value.sets.flatMap(({ job }) => job.untold))]);
-const minutes = computed(() => {
-  const { printSeconds = 0, laminateSeconds = 0, cutSeconds = 0 } = work.value ?? {};
-  const steps = [
-    ['print', printSeconds],
-    ['laminate', laminateSeconds],
-    ['cut', cutSeconds],
-  ] as const;
-  const told = steps.flatMap(([name, seconds]) => {
-    const whole = Math.ceil(seconds / 60);
-    return whole > 0 ? [{ name, whole }] : [];
-  });
-  return {
-    all: told.reduce((sum, { whole }) => sum + whole, 0),
-    told: told.map(({ name, whole }) => `${name} ${whole}`).join(', '),
-  };
-});
+const count = (number: number, one: string, many: string): string => (number === 1 ? one : many);
 const corners = computed(() => cornersOnShelf(store.book.corners));
 const days = computed(() => Array.from({ length: unit.value?.dayCount ?? 0 }, (_, i) => i + 1));
+const goTo = (event: Event): unknown =>
+  (chosen.place = (event.target as HTMLSelectElement).value as typeof chosen.place);
 const level = (child: Child, event: Event): unknown =>
   props.shop.give(child, (event.target as HTMLSelectElement).value as CardKindId);
 </script>
@@ -55,11 +34,11 @@ const level = (child: Child, event: Event): unknown =>
 <template>
   <aside class="job" aria-label="This job">
     <h2>This job</h2>
-    <fieldset>
-      <legend>{{ first?.isPages ? 'What is on it' : 'Size' }}</legend>
+    <fieldset v-if="kindOf.sized">
+      <legend>{{ kindOf.sized === 'card' ? 'Size' : 'What is on it' }}</legend>
       <label v-for="(one, id) in CARD_SIZES" :key="id">
         <input v-model="chosen.size" type="radio" name="size" :value="id" /> {{ one.name }}
-        <small v-if="CARD_KINDS[shop.kind.value].format === 'card'" class="soft figures"
+        <small v-if="kindOf.format === 'card'" class="soft figures"
           >{{ one.width }} × {{ one.height }} mm</small
         >
       </label>
@@ -77,38 +56,47 @@ const level = (child: Child, event: Event): unknown =>
     <label class="field">
       Sets <input v-model="chosen.copies" type="number" name="copies" min="1" :max="MOST_COPIES" />
     </label>
-    <dl v-if="first" data-test="job">
-      <dt class="figures">{{ cards }}</dt>
-      <dd>{{ first.isPages ? 'pages' : cards === 1 ? 'card' : 'cards' }}</dd>
-      <dt class="figures">{{ sheets }}</dt>
+    <dl v-if="first && figures" data-test="job">
+      <dt class="figures">{{ figures.cards }}</dt>
       <dd>
-        {{ sheets === 1 ? 'sheet' : 'sheets' }} of {{ PAPERS[chosen.paper].name
+        {{ first.isPages ? count(figures.cards, 'page', 'pages') : count(figures.cards, 'card', 'cards') }}
+      </dd>
+      <dt class="figures">{{ figures.sheets }}</dt>
+      <dd>
+        {{ count(figures.sheets, 'sheet', 'sheets') }} of {{ PAPERS[chosen.paper].name
         }}{{ first.grid.page.width > first.grid.page.height ? ', across' : '' }}
       </dd>
-      <template v-if="chosen.laminate">
-        <dt class="figures">{{ sheets }}</dt>
-        <dd>{{ sheets === 1 ? 'pouch' : 'pouches' }}, laminated whole, then cut</dd>
+      <template v-if="figures.pouches > 0">
+        <dt class="figures">{{ figures.pouches }}</dt>
+        <dd>{{ count(figures.pouches, 'pouch', 'pouches') }}, laminated whole, then cut</dd>
       </template>
-      <template v-if="cuts > 0">
-        <dt class="figures">{{ cuts }}</dt>
+      <template v-if="figures.cuts > 0">
+        <dt class="figures">{{ figures.cuts }}</dt>
         <dd>
-          straight cuts{{ singleCuts > cuts ? `, sheets laid on each other, instead of ${singleCuts}` : '' }}
+          straight cuts{{
+            figures.singleCuts > figures.cuts
+              ? `, sheets laid on each other, instead of ${figures.singleCuts}`
+              : ''
+          }}
         </dd>
       </template>
-      <dt class="figures">{{ minutes.all }}</dt>
-      <dd>minutes: {{ minutes.told }}</dd>
+      <dt class="figures">{{ figures.minutes }}</dt>
+      <dd>
+        {{ count(figures.minutes, 'minute', 'minutes') }}:
+        {{ figures.steps.map((step) => `${step.name} ${step.minutes}`).join(', ') }}
+      </dd>
     </dl>
-    <CutPlan v-if="first && cuts > 0 && !chosen.laminate" :job="first" />
-    <p v-if="untold.length > 0" class="wrong" role="status">
-      Too long for a card of this size: {{ untold.join(', ') }}. Take a larger one.
+    <CutPlan v-if="first && figures && figures.cuts > 0 && !chosen.laminate" :job="first" />
+    <p v-if="figures?.untold.length" class="wrong" role="status">
+      Too long for a card of this size: {{ figures.untold.join(', ') }}. Take a larger one.
     </p>
     <p v-if="first" class="soft">Print at 100 %, without fitting to the page.</p>
     <fieldset v-if="first" class="goes">
       <legend>Goes to</legend>
       <label class="field">
         Where
-        <select v-model="chosen.place" name="place">
-          <option value="bins">Bins of the children</option>
+        <select :value="place" name="place" @change="goTo">
+          <option v-if="kindOf.bins !== 'none'" value="bins">Bins of the children</option>
           <option v-for="corner in corners" :key="corner.id" :value="corner.id">{{ corner.name }}</option>
         </select>
       </label>
@@ -118,7 +106,7 @@ const level = (child: Child, event: Event): unknown =>
           <option v-for="day in days" :key="day" :value="day">Day {{ day }}</option>
         </select>
       </label>
-      <template v-if="isLevelled && chosen.place === 'bins'">
+      <template v-if="isLevelled && toBins">
         <label v-for="child in children" :key="child.id" class="field">
           {{ child.shownAs }}
           <select :value="shop.levelOf(child)" :name="`level-${child.id}`" @change="level(child, $event)">
@@ -131,7 +119,7 @@ const level = (child: Child, event: Event): unknown =>
       <v-btn class="is-quiet" @click="shop.keep()">Keep it as a job</v-btn>
       <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
       <p v-if="keptNow" role="status">
-        Kept, {{ formatDuration(minutes.all) }} of work:
+        Kept, {{ formatDuration(figures?.minutes ?? 0) }} of work:
         <RouterLink :to="{ name: 'gather', params: { unitId } }">Gather</RouterLink> and
         <RouterLink :to="{ name: 'ready', params: { unitId } }">Make ready</RouterLink> know of it.
       </p>

@@ -43,11 +43,12 @@ const titleOf = (
       >
       <h1>Print shop</h1>
       <span class="soft">{{ unit ? `of the things of ${unit.title}` : '' }}</span>
-      <p v-if="pdf.progress.value" class="working" role="status">
-        {{ pdf.progress.value }} <v-btn class="is-quiet" @click="pdf.stop()">Stop</v-btn>
-      </p>
-      <v-btn v-else class="is-quiet" :disabled="made.sets.length === 0" @click="save">Keep as PDF</v-btn>
-      <v-btn class="is-main" :disabled="made.sets.length === 0" @click="print">Print it</v-btn>
+      <div class="acts">
+        <span v-if="pdf.progress.value" role="status">{{ pdf.progress.value }}</span>
+        <v-btn v-if="pdf.progress.value" class="is-quiet" @click="pdf.stop()">Stop</v-btn>
+        <v-btn v-else class="is-quiet" :disabled="made.sets.length === 0" @click="save">Keep as PDF</v-btn>
+        <v-btn class="is-main" :disabled="made.sets.length === 0" @click="print">Print it</v-btn>
+      </div>
     </header>
     <p v-if="pdf.trouble.value" class="wrong" role="alert">{{ pdf.trouble.value }}</p>
     <p v-if="!unit" class="empty">This unit is not here any more.</p>
@@ -71,8 +72,8 @@ const titleOf = (
       </nav>
       <div class="middle">
         <section class="sheets" aria-label="Sheets">
-          <p v-if="made.lacks" class="empty" role="status">
-            {{ made.lacks }}
+          <p v-for="lack in made.lacks" :key="lack" class="empty" role="status">
+            {{ lack }}
             <RouterLink :to="{ name: 'spark', params: { unitId } }">To the theme’s things</RouterLink>
           </p>
           <template v-for="set in made.sets" :key="set.order.kind">
@@ -97,7 +98,7 @@ const titleOf = (
               <li v-for="job in kept" :key="job.sheet.id">
                 <RouterLink :to="{ query: shopQuery(job.sheet) }">{{ job.sheet.title }}</RouterLink>
                 <span class="soft">{{ job.sheet.level ?? '' }}</span>
-                <RouterLink :to="{ query: shopQuery(job.sheet, 1) }">one again</RouterLink>
+                <RouterLink :to="{ query: shopQuery(job.sheet, { copies: 1 }) }">one again</RouterLink>
                 <span v-if="shop.isInTheHouse(job)" class="soft">among the sets of the house</span>
                 <v-btn v-else class="is-quiet" @click="shop.intoTheHouse(job)"
                   >Made: a set of the house</v-btn
@@ -131,21 +132,11 @@ const titleOf = (
   align-items: center;
   margin-bottom: var(--gap-4);
 }
-.head .is-main,
-.working {
-  margin-left: auto;
-}
-.head .is-quiet {
-  margin-left: auto;
-}
-.head .is-quiet + .is-main,
-.working + .is-main {
-  margin-left: 0;
-}
-.working {
+.acts {
   display: flex;
-  gap: var(--gap-3);
+  gap: var(--gap-4);
   align-items: center;
+  margin-left: auto;
 }
 .wrong {
   color: var(--stop);
@@ -239,9 +230,15 @@ h1 {
     max-height: none;
   }
   .kinds {
-    grid-auto-columns: 210px;
+    grid-auto-columns: max-content;
     grid-auto-flow: column;
     overflow-x: auto;
+  }
+  .kinds button {
+    width: 210px;
+  }
+  .kinds h2 {
+    align-self: center;
   }
 }
 @media print {
@@ -254,6 +251,7 @@ h1 {
   .head,
   .kinds,
   .kept,
+  .empty,
   .who {
     display: none;
   }

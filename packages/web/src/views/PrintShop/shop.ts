@@ -1,18 +1,23 @@
 import {
   ageInMonths,
+  calledName,
   CARD_KINDS,
+  CARD_SIZES,
   cornersOnShelf,
   FAMILIES,
   homeOf,
   jobChanges,
+  jobFigures,
   keptAsSet,
   levelFor,
   LEVELS,
+  MOST_COPIES,
+  PAPERS,
   printJob,
   read,
+  setFor,
   shopTable,
   sizeOf,
-  workOf,
   type CardKind,
   type CardKindId,
   type CardOrder,
@@ -21,6 +26,7 @@ import {
   type Child,
   type CornerId,
   type GoesTo,
+  type JobFigures,
   type JobSet,
   type PaperId,
   type PrintJob,
@@ -34,9 +40,9 @@ import { useBook } from '../../state/book.ts';
 import { pictureAddress, usePictures } from '../../state/pictures.ts';
 
 const isKind = (id: unknown): id is CardKindId => typeof id === 'string' && Object.hasOwn(CARD_KINDS, id);
-const SIZES: readonly unknown[] = ['small', 'middle', 'large'];
-const isSize = (id: unknown): id is CardSizeId => SIZES.includes(id);
-export const MOST_COPIES = 20;
+const isSize = (id: unknown): id is CardSizeId => typeof id === 'string' && Object.hasOwn(CARD_SIZES, id);
+const isPaper = (id: unknown): id is PaperId => typeof id === 'string' && Object.hasOwn(PAPERS, id);
+const NOBODY = 'No child comes on the days of this unit.';
 const NOTHING: ShopTable = { title: '', things: [], names: [], letter: null, number: null };
 const within = (value: unknown, most: number): number =>
   Math.min(Math.max(Math.floor(Number(value)) || 1, 1), most);
@@ -57,11 +63,14 @@ function useTable() {
   const unitId = computed(() => String(route.params.unitId) as UnitId);
   const unit = computed(() => store.book.units[unitId.value] ?? null);
   const reading = computed(() => (unit.value ? read(store.book, unitId.value, store.today!) : null));
-  const table = computed(() =>
+  const all = computed(() =>
     reading.value
       ? shopTable(reading.value, (thing) => ways !== null && pictureAddress(thing, ways) !== null)
       : NOTHING,
   );
+  // Made again for one child, what is the children's own is hers alone.
+  const only = computed(() => store.book.children[String(route.query.child)] ?? null);
+  const table = computed(() => (only.value ? { ...all.value, names: [calledName(only.value)] } : all.value));
   const children = computed((): readonly Child[] => {
     const days = reading.value?.frame.attendance ?? [];
     const all = new Map(days.flatMap((day) => day.children.map((one) => [one.id, one] as const)));
@@ -92,8 +101,9 @@ function useChoice({ reading, table }: Table) {
   });
   watch(
     () => route.query,
-    ({ size, copies }) => {
+    ({ size, paper, copies }) => {
       if (isSize(size)) chosen.size = size;
+      if (isPaper(paper)) chosen.paper = paper;
       if (copies !== undefined) chosen.copies = within(copies, MOST_COPIES);
     },
     { immediate: true },
@@ -118,48 +128,72 @@ function useChoice({ reading, table }: Table) {
     moved.value[child.id] ?? levelFor(ageInMonths(child.birth, startsOn.value)).kind;
   const give = (child: Child, level: CardKindId): unknown =>
     (moved.value = { ...moved.value, [child.id]: level });
-  const canLevel = computed(() => CARD_KINDS[kind.value].family === 'cards');
+  const kindOf = computed((): CardKind => CARD_KINDS[kind.value]);
+  // What is nobody's own goes to a shelf.
+  const place = computed((): CornerId | 'bins' | null =>
+    chosen.place === 'bins' && kindOf.value.bins === 'none' ? (trays?.id ?? null) : chosen.place,
+  );
+  const toBins = computed(() => place.value === 'bins');
+  const canLevel = computed(() => kindOf.value.family === 'cards');
   const isLevelled = computed(() => chosen.levels && canLevel.value);
-  return { kind, chosen, choose, families, levelOf, give, canLevel, isLevelled };
+  return { kind, kindOf, chosen, choose, families, levelOf, give, canLevel, isLevelled, place, toBins };
 }
 type Choice = ReturnType<typeof useChoice>;
 
 /** The sets of the job as they are chosen, or what the table lacks for them. */
-function useSets({ unit, table, children }: Table, { kind, chosen, isLevelled, levelOf }: Choice) {
+function useSets(
+  { unit, table, children }: Table,
+  { kind, kindOf, chosen, isLevelled, levelOf, toBins }: Choice,
+) {
   const store = useBook();
   const orderOf = (of: CardKindId): CardOrder => ({
     ...{ kind: of, size: chosen.size, paper: chosen.paper, copies: within(chosen.copies, MOST_COPIES) },
   });
-  const made = computed((): { readonly lacks: string | null; readonly sets: readonly ShownSet[] } => {
+  const made = computed((): { readonly lacks: readonly string[]; readonly sets: readonly ShownSet[] } => {
     const wanted = isLevelled.value ? LEVELS : [{ kind: kind.value, fromMonths: null }];
-    const sets: ShownSet[] = [];
-    for (const { kind: of, fromMonths } of wanted) {
-      const who = children.value.filter((child) => !isLevelled.value || levelOf(child) === of);
-      const times = chosen.place === 'bins' ? Math.max(who.length, isLevelled.value ? 0 : 1) : 1;
-      if (times === 0) continue;
+    const lacks: string[] = [];
+    const all = wanted.flatMap(({ kind: of, fromMonths }) => {
       const order = orderOf(of);
       const job = printJob(order, table.value);
-      if (typeof job === 'string') return { lacks: job, sets: [] };
-      sets.push({
-        ...{ order, job, fromMonths, times, name: CARD_KINDS[of].name },
-        who: who.map(({ shownAs }) => shownAs).join(', '),
-      });
-    }
-    return { lacks: sets.length === 0 ? 'No child comes on the days of this unit.' : null, sets };
+      const { name } = CARD_KINDS[of];
+      if (typeof job !== 'string') return [{ order, job, fromMonths, name }];
+      lacks.push(isLevelled.value ? `${name}: ${job}` : job);
+      return [];
+    });
+    const isForEach = toBins.value && kindOf.value.bins === 'set';
+    const sets = all.flatMap((set): readonly ShownSet[] => {
+      const who = children.value.filter((child) => !isLevelled.value || setFor(levelOf(child), all) === set);
+      const times = isForEach ? Math.max(who.length, isLevelled.value ? 0 : 1) : 1;
+      return times === 0 ? [] : [{ ...set, times, who: who.map(({ shownAs }) => shownAs).join(', ') }];
+    });
+    return { lacks: sets.length + lacks.length === 0 ? [NOBODY] : lacks, sets };
   });
   /** The sets as they come out of the printer, each as often as it is needed. */
   const printed = computed(() =>
     made.value.sets.flatMap((set) => Array.from({ length: set.times }, () => set)),
   );
-  const work = computed(() =>
-    unit.value ? workOf(printed.value, chosen.laminate, unit.value, homeOf(store.book)) : null,
+  /** The sets as each is kept: of what is a child's own, one child's. */
+  const ofOne = computed((): readonly JobSet[] => {
+    const [name] = table.value.names;
+    if (!toBins.value || kindOf.value.bins !== 'own' || name === undefined) return made.value.sets;
+    return made.value.sets.flatMap((set): readonly JobSet[] => {
+      const job = printJob(set.order, { ...table.value, names: [name] });
+      return typeof job === 'string' ? [] : [{ ...set, job }];
+    });
+  });
+  const figures = computed((): JobFigures | null =>
+    unit.value ? jobFigures(printed.value, chosen.laminate, unit.value, homeOf(store.book)) : null,
   );
-  return { made, printed, work };
+  return { made, printed, ofOne, figures };
 }
 type Sets = ReturnType<typeof useSets>;
 
 /** Keeping a job in the unit, and what is kept already, here and elsewhere. */
-function useKeeping({ unit, reading, table, children }: Table, { chosen, levelOf }: Choice, { made }: Sets) {
+function useKeeping(
+  { unit, reading, table, children }: Table,
+  { chosen, place, isLevelled, levelOf, toBins }: Choice,
+  { ofOne }: Sets,
+) {
   const store = useBook();
   const route = useRoute();
   const trouble = ref<string | null>(null);
@@ -172,26 +206,23 @@ function useKeeping({ unit, reading, table, children }: Table, { chosen, levelOf
     return result.done;
   }
   function goesTo(dayCount: number): GoesTo | null {
-    const { place, fromDay } = chosen;
-    const day = within(fromDay, dayCount);
-    if (place !== 'bins') {
-      const corner = store.book.corners[place];
-      return corner ? { kind: 'corner', corner, fromDay: day } : null;
-    }
-    const { sets } = made.value;
-    const setOf = (child: Child): JobSet =>
-      sets.find(({ order }) => order.kind === levelOf(child)) ?? sets[0]!;
-    return {
-      ...{ kind: 'bins', fromDay: day },
-      sets: children.value.map((child) => ({ child, set: setOf(child) })),
-    };
+    const fromDay = within(chosen.fromDay, dayCount);
+    const corner = place.value === null || place.value === 'bins' ? null : store.book.corners[place.value];
+    if (corner) return { kind: 'corner', corner, fromDay };
+    if (!toBins.value) return null;
+    const sets = children.value.flatMap((child) => {
+      const set = isLevelled.value ? setFor(levelOf(child), ofOne.value) : (ofOne.value[0] ?? null);
+      return set ? [{ child, set }] : [];
+    });
+    return { kind: 'bins', fromDay, sets };
   }
   /** The job as it is shown becomes a part of the unit. */
   function keep(): void {
-    const [first, ...rest] = made.value.sets;
+    const [first, ...rest] = ofOne.value;
     const to = unit.value && goesTo(unit.value.dayCount);
-    if (!first || !to) return;
-    const given = { unit: unit.value, supplies: Object.values(store.book.supplies) };
+    if (!to) return void (trouble.value = 'It is for no bin, and no corner is on the shelf yet.');
+    if (!first) return;
+    const given = { unit: unit.value!, supplies: Object.values(store.book.supplies) };
     keptNow.value = perform(
       jobChanges([first, ...rest], { laminate: chosen.laminate, goesTo: to }, given, newId),
     );
@@ -217,7 +248,7 @@ function useKeeping({ unit, reading, table, children }: Table, { chosen, levelOf
     const order: CardOrder = { ...how, kind: how.kind };
     const job = printJob(order, table.value);
     if (typeof job === 'string') return void (trouble.value = job);
-    perform([keptAsSet({ order, job, fromMonths: null }, unit.value, `set-${sheet.id}`)]);
+    perform(keptAsSet({ order, job, fromMonths: null }, unit.value, `set-${sheet.id}`, store.instant()));
   }
   const isInTheHouse = ({ sheet }: PrintJob): boolean => Boolean(store.book.supplies[`set-${sheet.id}`]);
   return { keep, keptNow, trouble, kept, before, intoTheHouse, isInTheHouse };

@@ -1,5 +1,5 @@
 import fontkit from '@pdf-lib/fontkit';
-import type { CardJob, Mark } from '@kobby/core';
+import { cutLines, dashesOf, TONES, type CardJob, type Mark } from '@kobby/core';
 import {
   clip,
   concatTransformationMatrix,
@@ -43,8 +43,7 @@ type LineMark = Extract<Mark, { kind: 'line' }>;
 export const pictureKey = ({ name, picture }: PictureMark['of']): string => JSON.stringify([name, picture]);
 
 const POINTS_A_MM = 72 / 25.4;
-const INK = 0.067;
-const TONES = { ink: INK, soft: 0.463, paper: 1 } as const;
+const INK = TONES.ink;
 const op = (name: PDFOperatorNames): PDFOperator => PDFOperator.of(name);
 const grey = (tone: number): PDFOperator => setStrokingRgbColor(tone, tone, tone);
 
@@ -101,12 +100,18 @@ function halfOps(
   return [rectangle(left, bottom, (size / 2) * scale, size * scale), clip(), endPath()];
 }
 
-function lineOps({ points, width, line, tone }: LineMark): readonly PDFOperator[] {
+function lineOps(mark: LineMark): readonly PDFOperator[] {
+  const { points, width, tone } = mark;
   const [[x, y], ...rest] = points as [LineMark['points'][number], ...LineMark['points']];
-  const dashes = line === 'full' ? [] : line === 'dotted' ? [0, width * 2.4] : [3, 2];
   const through = rest.length > 0 ? rest : [[x, y] as const];
   return [
-    ...[grey(TONES[tone]), setLineWidth(width), setLineCap(1), setLineJoin(1), setDashPattern(dashes, 0)],
+    ...[
+      grey(TONES[tone]),
+      setLineWidth(width),
+      setLineCap(1),
+      setLineJoin(1),
+      setDashPattern([...dashesOf(mark)], 0),
+    ],
     ...[moveTo(x, y), ...through.map(([px, py]) => lineTo(px, py)), op(PDFOperatorNames.StrokePath)],
   ];
 }
@@ -123,28 +128,15 @@ const frameOps = ({ x, y, width, height }: Extract<Mark, { kind: 'frame' }>): re
   ...[grey(INK), setLineWidth(0.4), rectangle(x, y, width, height), op(PDFOperatorNames.StrokePath)],
 ];
 
-function cutOps({ grid, card, isPages }: CardJob, count: number): readonly PDFOperator[] {
-  if (isPages) return [];
-  const { left, top, across } = grid;
-  const down = Math.ceil(count / across);
-  const [right, bottom] = [left + across * card.width, top + down * card.height];
-  const cut = (x: number, y: number, tx: number, ty: number): readonly PDFOperator[] => [
-    moveTo(x, y),
-    lineTo(tx, ty),
-    op(PDFOperatorNames.StrokePath),
-  ];
-  return [
-    ...[grey(0.467), setLineWidth(0.25), setDashPattern([2, 1.5], 0)],
-    ...Array.from({ length: across + 1 }, (_, i) => {
-      const x = left + i * card.width;
-      return cut(x, top - 4, x, bottom + 4);
-    }).flat(),
-    ...Array.from({ length: down + 1 }, (_, i) => {
-      const y = top + i * card.height;
-      return cut(left - 4, y, right + 4, y);
-    }).flat(),
-  ];
-}
+const cutOps = ({ grid, card, isPages }: CardJob, count: number): readonly PDFOperator[] =>
+  isPages
+    ? []
+    : [
+        ...[grey(0.467), setLineWidth(0.25), setDashPattern([2, 1.5], 0)],
+        ...cutLines(grid, card, count).flatMap(({ from, to }) => [
+          ...[moveTo(...from), lineTo(...to), op(PDFOperatorNames.StrokePath)],
+        ]),
+      ];
 
 const shifted = (x: number, y: number, ops: readonly PDFOperator[]): readonly PDFOperator[] => [
   ...[pushGraphicsState(), concatTransformationMatrix(1, 0, 0, 1, x, y), ...ops, popGraphicsState()],

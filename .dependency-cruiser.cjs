@@ -18,7 +18,7 @@ const questions = [
   ['ground'],
   ['plan', 'stock'],
   ['circle', 'kitchen'],
-  ['amounts', 'balance', 'child', 'prints'],
+  ['amounts', 'balance', 'child', 'prints', 'went'],
   ['cautions', 'changeover', 'exclusive', 'fit', 'order'],
   ['bins', 'gather', 'forecast', 'house', 'search', 'year'],
   ['readiness', 'conduct', 'spark', 'suggest'],
@@ -26,7 +26,7 @@ const questions = [
   ['rules'],
   ['answers'],
   ['room'],
-  ['handover'],
+  ['handover', 'lookback'],
 ];
 const CORE_ALLOWED = [
   'zod',

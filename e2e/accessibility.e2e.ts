@@ -56,6 +56,7 @@ const VIEWS = [
   ['units/unit-kites/hand-over?part=links', 'main form'],
   ['units/unit-kites/hand-over?part=home', 'main form textarea'],
   ['units/unit-kites/hand-over?part=paper', 'main li a'],
+  ['units/unit-kites/look-back', '[data-test="by-day"] li'],
   ['units/unit-kites/print/day-sheet?day=4', '[data-test="printed"]'],
   ['units/unit-kites/print/bag-labels', '[data-test="printed"]'],
   ['today', '[data-test="block-now"]'],

@@ -88,6 +88,11 @@ export const router = createRouter({
               name: 'hand-over',
               component: () => import('./views/HandOver/HandOverView.vue'),
             },
+            {
+              path: 'look-back',
+              name: 'look-back',
+              component: () => import('./views/LookBack/LookBackView.vue'),
+            },
           ],
         },
       ],
@@ -136,6 +141,11 @@ export const router = createRouter({
       path: '/house',
       component: () => import('./views/SignedIn.vue'),
       children: [
+        {
+          path: 'children/:childId/letter',
+          name: 'child-letter',
+          component: () => import('./views/Children/ChildLetterView.vue'),
+        },
         {
           path: '',
           component: () => import('./views/House/HouseFrame.vue'),

@@ -122,6 +122,18 @@ export function startFromEarlier(
   };
 }
 
+/** What a unit is begun from without some of what was placed there, and without what stood in for that. */
+export function withoutPlaced({ changes, left }: StartFrom, ids: ReadonlySet<string>): StartFrom {
+  const isCopied = (change: ChangeInput): boolean =>
+    change.type !== 'unit/copy' || !ids.has(change.placementId);
+  const gone = new Set(
+    changes.flatMap((change) => (change.type === 'unit/copy' && !isCopied(change) ? [change.id] : [])),
+  );
+  const stands = (change: ChangeInput): boolean =>
+    change.type !== 'unit/copy' || change.where.kind !== 'twin' || !gone.has(change.where.of);
+  return { changes: changes.filter((change) => isCopied(change) && stands(change)), left };
+}
+
 /** The pieces of circles again, what takes the place of another one with it; those whose block the home no longer has are left. */
 function circlesAgain(
   pieces: readonly CirclePiece[],

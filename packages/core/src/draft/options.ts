@@ -101,7 +101,14 @@ const TERM_OF: Readonly<Record<Suggestion['told'][number]['about'], DraftTerm | 
   ...{ onHand: 'onHand', eachMissing: 'onHand', madeSet: 'onHand' },
   ...{ ownTheme: 'theme', named: 'theme', pattern: 'theme', table: 'theme', lacking: 'theme' },
   ...{ featured: 'theme', inSeason: 'theme', outOfSeason: 'theme' },
-  ...{ notLately: 'fresh', justUsed: 'fresh', loved: 'loved' },
+  ...{
+    notLately: 'fresh',
+    justUsed: 'fresh',
+    loved: 'loved',
+    lost: 'loved',
+    liked: 'loved',
+    unliked: 'loved',
+  },
 };
 const CALM = { calm: 1, middling: 0, lively: -1 } as const;
 
@@ -127,8 +134,7 @@ export function speaksFor(
   if (meant > 0) count('fits', (share * served) / meant);
   for (const { about, points: told } of suggestion.told) {
     const term = TERM_OF[about];
-    if (term === 'loved') count(term, share);
-    else if (term) count(term, share * told);
+    if (term) count(term, share * told);
   }
   count('prep', -wouldBe.prep.reduce((sum, { minutes }) => sum + minutes, 0));
   count('money', -wouldBe.toBuy / SMALL_MONEY);

@@ -18,7 +18,7 @@ export const DRAFT_TERMS = {
   headings: { name: 'Each heading has what is hoped for', points: 6, per: 'thing missing' },
   theme: { name: 'It is about the theme', points: 1, per: 'point that suggestions give for it' },
   fresh: { name: 'It was not used lately', points: 1.5, per: 'point that suggestions give for it' },
-  loved: { name: 'They loved it before', points: 4, per: 'thing' },
+  loved: { name: 'They loved it, or like such things', points: 2, per: 'point that suggestions give for it' },
   onHand: { name: 'Its things are here', points: 1, per: 'point that suggestions give for it' },
   money: { name: 'It costs little', points: 1, per: 'unit of money to be spent' },
   prep: { name: 'It takes little to prepare', points: 0.15, per: 'minute' },

@@ -71,6 +71,10 @@ export const childSchema = z
   });
 export type Child = z.infer<typeof childSchema>;
 
+/** What helps a child, as one line for whoever is with it: `Noor: the grey rabbit at rest; seat by the window`; null where nothing is noted. */
+export const helpsText = ({ shownAs, helps }: Pick<Child, 'shownAs' | 'helps'>): string | null =>
+  helps.length === 0 ? null : `${shownAs}: ${helps.map(({ words }) => words).join('; ')}`;
+
 /** What a child is to the book. */
 export const childKind = entityKind({
   schema: childSchema,

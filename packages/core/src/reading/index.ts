@@ -30,7 +30,15 @@ export { asPlaced, blockAt, cornerDoubt, spotKey, whereAt, type PutSpot } from '
 export { monthsFeatures } from './plan/features.ts';
 export { lettersFound, nounsOf, objectBox, type LetterFinds } from './spark/object-box.ts';
 export { earlierThings, featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
-export { areasMet, metBy, nextRungs, type AreaMet, type Met, type NextRung } from './child/met.ts';
+export {
+  areasMet,
+  metBy,
+  namesAnother,
+  nextRungs,
+  type AreaMet,
+  type Met,
+  type NextRung,
+} from './child/met.ts';
 export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { circlesOf, type Circles } from './circle/circle.ts';
 export * from './circle/fit.ts';
@@ -81,6 +89,7 @@ export {
   unitsByNearness,
   type PhasedUnit,
   placedIn,
+  sessionsByDay,
   sessionsOf,
   specialDaysIn,
   thereOn,
@@ -178,3 +187,13 @@ export { keepsakesOf, type KeepsakeState, type Lacking } from './room/keepsakes.
 export { isTold, outcomeOf, testToBegin, type TestOutcome, type WayOutcome } from './room/test-outcome.ts';
 export { stationsOf, type Station } from './room/stations.ts';
 export { splitByAge, suggestLeads, type LeadIdea } from './room/suggest-leads.ts';
+export {
+  lookBackOn,
+  tallyOf,
+  tallyText,
+  type LookBack,
+  type LookBackRow,
+  type Tally,
+} from './lookback/look-back.ts';
+export { startingAgain, type Again, type AgainLine } from './lookback/again.ts';
+export { wentIn, type Went } from './went/went.ts';

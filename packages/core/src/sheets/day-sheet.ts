@@ -1,6 +1,6 @@
 import type { Book } from '../book/index.ts';
 import { formatDay, formatMinutes } from '../calendar/index.ts';
-import type { Child } from '../house/index.ts';
+import { helpsText, type Child } from '../house/index.ts';
 import { doesText, testLines, type ActivityContent } from '../library/index.ts';
 import {
   CAUTION_LINE,
@@ -153,6 +153,10 @@ export function daySheet(book: Book, reading: Reading, number: number): readonly
         ...plan.blocks.flatMap((block) => blockParts(block, number, reading, book)),
         ...outAllDay(plan),
         ...under('To make ready', ready, { boxes: true }),
+        ...under(
+          'What helps',
+          children.flatMap((child) => helpsText(child) ?? []),
+        ),
         ...plan.lines.map((line) => text(line)),
         ...(numbers.length > 0 ? [text(numbers.join(' · '), true)] : []),
         text(CAUTION_LINE),

@@ -7,6 +7,7 @@ import { childLists, daySheet } from './day-sheet.ts';
 import { invitations } from './invitations.ts';
 import { folderSheet, preparationLists, supplyList } from './lists.ts';
 import { composeNoteHome } from './note-home.ts';
+import { offeredSheet } from './offered.ts';
 import { overviewSheet, subjectSheet } from './overview.ts';
 import { text, type PrintedLayout, type PrintedPage } from './page.ts';
 
@@ -129,6 +130,13 @@ export const PRINTED = {
     layout: 'pages',
     perDay: false,
     pages: (book, reading, _day, today) => noteHome(book, reading, today),
+  },
+  offered: {
+    name: 'What was offered',
+    hint: 'by day and area, as recorded, to be signed',
+    layout: 'pages',
+    perDay: false,
+    pages: (book, reading, _day, today) => offeredSheet(book, reading, today),
   },
 } as const satisfies Record<string, Printed>;
 export type PrintedId = keyof typeof PRINTED;

@@ -11,6 +11,7 @@ export const UNIT_PAGES = {
   shop: { name: 'Shopping list', words: 'buy shop' },
   ready: { name: 'Make ready', words: 'prepare tasks cut laminate' },
   'hand-over': { name: 'Hand over', words: 'link assistant paper print note home' },
+  'look-back': { name: 'Look back', words: 'how it went review keep mend drop next time' },
   'one-page': { name: 'On one page', words: 'overview print' },
   'print-shop': { name: 'Print shop', words: 'cards pairs memory halves shadows order counting' },
 } as const satisfies Record<string, Findable>;

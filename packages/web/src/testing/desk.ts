@@ -58,6 +58,7 @@ export async function openDesk(book: Book, today: PlainDay = A_MONDAY) {
     routes: [
       ...names.map((name) => ({ path: `/${name}`, name, component: nothing })),
       { path: '/children/:childId', name: 'child', component: nothing },
+      { path: '/children/:childId/letter', name: 'child-letter', component: nothing },
       ...ofUnit.map((name) => ({ path: `/units/:unitId/${name}`, name, component: nothing })),
       ...ofCircle.map((name) => ({
         path: `/units/:unitId/circle/:day/:blockId/${name}`,

@@ -1,12 +1,13 @@
-import { groupBy, unique } from '../../book/index.ts';
+import { groupBy, unique, type Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
 import type { Child, ChildId } from '../../house/index.ts';
+import { wholeWords } from '../../measure/index.ts';
 import { versionsOf, type ActivityVersion } from '../../library/index.ts';
 import { areaOf, AREAS, rungOf, type Area, type Rung, type SkillId } from '../../skills/index.ts';
 import type { Placement, Unit, UnitId } from '../../unit/index.ts';
-import { answer, type Look } from '../ground/answer.ts';
-import { stableGroups } from '../ground/memo.ts';
+import { answer } from '../ground/answer.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { frameOf, placedIn, sessionsOf } from '../plan/plan.ts';
 
 /** Something that a child met: what of it was hers, when, and how it went for her. */
@@ -52,20 +53,24 @@ const metIn = answer((look, unitId: UnitId, childId: ChildId): readonly Met[] =>
       const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
       if (!version) return [];
       const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
-      const note = namesAnother(look, childId, record.note) ? '' : record.note;
+      const note = namesAnother(look.table('children'), childId, record.note) ? '' : record.note;
       return [{ unit, placement, date: session.day.date, version, isHardest, outcome, note }];
     });
 });
 
-// What stands on the page of one child says nothing of another.
-function namesAnother(look: Look, childId: ChildId, note: string): boolean {
-  const words = new Set(note.toLocaleLowerCase().match(/[\p{L}\p{M}’'-]+/gu));
-  return Object.values(look.table('children')).some(
-    ({ id, name, shownAs }) =>
-      id !== childId &&
-      [shownAs, name.split(' ')[0]!].some((said) => said.length > 1 && words.has(said.toLocaleLowerCase())),
-  );
+/** Whether a text names a child of the home other than this one, by its first name or as it is shown: what is about one child says nothing of another. */
+export function namesAnother(children: Table<Child>, childId: ChildId, said: string): boolean {
+  if (said === '') return false;
+  const pattern = othersIn(children, childId);
+  return pattern !== null && said.search(pattern) >= 0;
 }
+const othersIn = memoised((children: Table<Child>, childId: ChildId): RegExp | null => {
+  const names = Object.values(children)
+    .filter(({ id }) => id !== childId)
+    .flatMap(({ name, shownAs }) => [shownAs, name.split(' ')[0]!])
+    .filter((one) => one.length > 1);
+  return names.length === 0 ? null : wholeWords(names);
+});
 
 /** How often a child met an area, and when last; null where never by what was recorded. */
 export interface AreaMet {

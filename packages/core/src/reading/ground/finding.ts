@@ -45,6 +45,7 @@ export type RuleId =
   | 'shared-table'
   | 'one-for-two'
   | 'only-watching'
+  | 'wont-touch'
   | 'retired-corner'
   | 'event-without-day'
   | 'special-day'

@@ -63,7 +63,7 @@ export function itemOf(shown: Shown, { session, stations }: PlannedThing): Hando
     spillKit: content.spillKit,
     binRule: isBin && frame.home.binRule !== '' ? frame.home.binRule : null,
     cleanUpMinutes: content.cleanUpMinutes,
-    cautions: cautionsOn(shown, session),
+    cautions: cautionsOn(shown, session, mayBeNamed),
     ticked: tickOf(book, { placementId: placement.id, day: day.number, supplyId: null }),
   };
 }
@@ -120,7 +120,14 @@ function madeOn(
 const LEVEL_WORDS = { stop: 'Stop', care: 'Care' } as const;
 
 /** What whoever is with something has to know on a day: allergens, the cares, and stops that somebody keeps, with why. */
-function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Session): HandoverItem['cautions'] {
+function cautionsOn(
+  { book, frame, headsUps }: Shown,
+  { placement, day, seats }: Session,
+  mayBeNamed: ReadonlySet<string>,
+): HandoverItem['cautions'] {
+  const isTheirs = (finding: Finding): boolean =>
+    finding.rule !== 'wont-touch' ||
+    seats.some(({ child }) => finding.childIds.includes(child.id) && mayBeNamed.has(child.shownAs));
   const meetings = allergenMeetings(book, placement, frame, day.date)
     .filter((meeting) => meeting.days.includes(day.number))
     .map(
@@ -134,6 +141,7 @@ function cautionsOn({ book, frame, headsUps }: Shown, { placement, day }: Sessio
     .filter(
       (finding) =>
         isToldTo('phone', finding) &&
+        isTheirs(finding) &&
         finding.days.includes(day.number) &&
         placementsOf(finding).includes(placement.id),
     )

@@ -205,6 +205,7 @@ test('a link to the groups of one person shows nothing of what others lead, nor 
       fc.integer({ min: 1, max: 4 }),
       fc.subarray(['ada', 'tove', 'eli']),
       (mark, day, own) => {
+        const wishes = { wontTouch: ['hers'], helps: [{ kind: 'grip' as const, words: mark }] };
         const hidden = after(
           withHidden(mark, day, day),
           { type: 'house/put-person', person: { id: 'sol', name: 'Sol', role: 'assistant' } },
@@ -213,8 +214,10 @@ test('a link to the groups of one person shows nothing of what others lead, nor 
           // Whoever is in no group of hers is named by the mark.
           ...['ada', 'tove', 'eli']
             .filter((id) => !own.includes(id))
-            .map((id) => aChild(id, '2022-06-01', { name: `${mark} ${id}`, shownAs: `${mark} ${id}` })),
-          aChild('bo', '2022-06-01', { name: mark, shownAs: mark }),
+            .map((id) =>
+              aChild(id, '2022-06-01', { name: `${mark} ${id}`, shownAs: `${mark} ${id}`, ...wishes }),
+            ),
+          aChild('bo', '2022-06-01', { name: mark, shownAs: mark, ...wishes }),
           anActivity('hers', { title: 'Hers' }),
           onDay('led', 'hers', day),
           onDay('not-hers', 'elsewhere', day),
@@ -421,4 +424,21 @@ describe('what is made ready', () => {
       },
     ]);
   });
+});
+
+test('what a child will not touch, and what helps it, is told where it is met', () => {
+  const known = after(
+    book,
+    aChild('bo', '2023-01-01', {
+      name: 'Bo Lark',
+      shownAs: 'Bo',
+      wontTouch: ['cold yogurt'],
+      helps: [{ kind: 'seat', words: 'by the window' }],
+    }),
+  );
+  const day = project(known, share, A_MONDAY).days[0]!;
+  expect(day.items[0]!.cautions.map(({ text }) => text)).toContain(
+    'Care: Bo will not touch cold yogurt. Have a tool, a glove or a bag around it ready, and another way in. Nobody has to touch it.',
+  );
+  expect(day.lines).toContainEqual({ blockId: null, text: 'Helps Bo: by the window' });
 });

@@ -1,6 +1,7 @@
 import { forOthers, type Book } from '../../book/index.ts';
 import { formatDay, formatMinutes, type PlainDay, type ProgramDay } from '../../calendar/index.ts';
 import type { Share } from '../../handover/index.ts';
+import { helpsText } from '../../house/index.ts';
 import { bringsText, PIECE_KINDS, type PrepTaskId } from '../../unit/index.ts';
 import { aboutSeconds } from '../../measure/index.ts';
 import { thingsFor, type CirclePart, type CircleRun } from '../circle/run.ts';
@@ -78,6 +79,11 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): 
     ...plan.lines.map((text) => ({ blockId: null, text })),
     ...(day.date === today ? dueLines(book, today) : []).map((text) => ({ blockId: null, text })),
   ];
+  // What helps a child is told to whoever has it.
+  const helps = frame.attendance[day.number - 1]!.children.flatMap((child) => {
+    const text = isWhole || own.has(child.shownAs) ? helpsText(child) : null;
+    return text === null ? [] : [{ blockId: null, text: `Helps ${text}` }];
+  });
   return {
     number: day.number,
     date: day.date,
@@ -91,7 +97,7 @@ function dayOf(shown: Shown, plan: DayPlan, entries: Entries, today: PlainDay): 
           plan: event.plan.map(({ start, text }) => `${start} ${text}`),
         }))
       : [],
-    lines: isWhole ? lines : [],
+    lines: [...(isWhole ? lines : []), ...helps],
     circles: isWhole ? plan.blocks.flatMap(({ circle }) => (circle ? [circleOf(circle)] : [])) : [],
     ready: tasksOn(shown, day, entries),
     items,

@@ -1,7 +1,7 @@
 import { groupBy } from '../../book/index.ts';
 import type { Placement, PlacementId } from '../../unit/index.ts';
 import { placementsOf, type Finding, type Level } from '../ground/finding.ts';
-import { circles, days, ready, supplies } from './questions.ts';
+import { circles, days, ready, supplies, wontTouch } from './questions.ts';
 import { RULES } from './rules.ts';
 
 /** A page of a unit on which something can be found. */
@@ -18,6 +18,7 @@ const OF_QUESTION = new Map<unknown, UnitPage>([
   [supplies, 'gather'],
   [circles, 'circle'],
   [days, 'days'],
+  [wontTouch, 'trays'],
 ]);
 
 /**

@@ -13,6 +13,7 @@ import { joined, type Finding } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import type { Forecast } from '../forecast/forecast.ts';
 import { begunFindings, sketchFindings } from '../fit/sketches.ts';
+import { wontTouchFindings } from '../fit/wont-touch.ts';
 import { awaitedFindings, unattendedFindings, watchFindings } from '../forecast/findings.ts';
 import { calendarIn } from '../plan/house.ts';
 import { orderFindings, type Grown } from '../order/order.ts';
@@ -53,6 +54,9 @@ export const processes = ({ book, placements, circles: all, frame, today }: Aske
 /** Sketches, and what was begun in the cupboard. */
 export const sketches = ({ book, placements, both }: Asked): readonly Finding[] =>
   joined(sketchFindings(placements), begunFindings(book, both));
+/** What children will not touch. */
+export const wontTouch = ({ book, placements, frame, today }: Asked): readonly Finding[] =>
+  wontTouchFindings(book, placements, frame, today);
 /** Special events. */
 export const events = (asked: Asked): readonly Finding[] =>
   eventFindings(asked.events, asked.placements, asked.frame);

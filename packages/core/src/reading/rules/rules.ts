@@ -37,6 +37,7 @@ import {
   rounds,
   processes,
   sketches,
+  wontTouch,
   events,
   days,
   circles,
@@ -216,6 +217,7 @@ export const RULES: { readonly [R in RuleId]: Rule } = {
     ask: ({ placements, frame, today }) => watchingFindings(placements, frame, today),
     page: 'trays',
   },
+  'wont-touch': { about: 'what a child will not touch', levels: ['care'], ask: wontTouch, tells: ROOM },
   'event-without-day': { about: 'an event that cannot be held', levels: ['care'], ask: events },
   'special-day': {
     about: 'the ordinary plan on a special day',

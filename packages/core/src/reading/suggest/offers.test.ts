@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { plainDay } from '../../calendar/index.ts';
-import { aChild, A_MONDAY, anActivity, onDay, testBook, TEST_UNIT } from '../../testing/home.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import { aChild, after, A_MONDAY, anActivity, onDay, testBook, TEST_UNIT } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { dayOffers, offersIn } from './offers.ts';
 
@@ -41,4 +42,19 @@ test('what asks for its words first, or belongs elsewhere, is put by no single p
   expect(names([{ ...plain, lacksRole: true }])).toEqual([]);
   expect(all.map(({ activity }) => activity.id as string)).toContain('asking');
   expect(names(all)).not.toContain('asking');
+});
+
+test('what lost them is offered by no single press', () => {
+  const recorded = (outcome: string, day: number): ChangeInput =>
+    ({
+      type: 'daybook/record',
+      record: { unitId: TEST_UNIT, placementId: 'p', day, outcome },
+    }) as ChangeInput;
+  const isOffered = (base: typeof book) =>
+    offersIn(read(base, TEST_UNIT, A_MONDAY).suggestions({}), null).some(
+      ({ activity }) => activity.id === 'one',
+    );
+  expect(isOffered(book)).toBe(true);
+  expect(isOffered(after(book, recorded('lost', 2)))).toBe(false);
+  expect(isOffered(after(book, recorded('fine', 2)))).toBe(true);
 });

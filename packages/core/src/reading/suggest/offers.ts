@@ -7,13 +7,16 @@ import type { Spot, Suggestion } from './suggest.ts';
 
 /**
  * What can be put somewhere by one press, the best first: nothing of another theme, nothing that asks for a role which no member of
- * the theme has, and nothing that has to ask for its words first.
+ * the theme has, nothing that has to ask for its words first, and nothing that lost them more often than they loved it.
  */
 export const offersIn = (suggestions: readonly Suggestion[], theme: Theme | null): readonly Suggestion[] =>
   suggestions.filter(
-    ({ activity: { content }, belongs, lacksRole }) =>
-      belongs !== 'other' && !lacksRole && !asksFirst(content, theme),
+    ({ activity: { content }, belongs, lacksRole, told }) =>
+      belongs !== 'other' && !lacksRole && !asksFirst(content, theme) && !hasFailed(told),
   );
+
+const hasFailed = (told: Suggestion['told']): boolean =>
+  told.reduce((sum, { about, points }) => sum + (about === 'lost' || about === 'loved' ? points : 0), 0) < 0;
 
 /** What of a unit is looked at to offer something for its empty days. */
 interface OfferedUnit {

@@ -18,6 +18,8 @@ import { stockOf } from '../stock/ledger.ts';
 import { isAbout } from '../plan/features.ts';
 import { listed } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
+import { namedOf } from '../plan/wishes.ts';
+import { wentBefore } from '../went/went.ts';
 import { earlierUnits, frameOf, learnerOn, placedIn, themeIn, type Frame } from '../plan/plan.ts';
 
 /**
@@ -86,7 +88,7 @@ export function lastUses(book: Book, unitId: UnitId): LastUse {
 // What counts for how much: fitting the children before all, then that it can be done with what is there.
 const WEIGHTS = {
   ...{ fits: 6, onHand: 3, eachMissing: -1, notLately: 2, littlePrep: 1, madeSet: 1, featured: 2 },
-  ...{ ownTheme: 5, named: 3, pattern: 2, table: 2, lacking: -3, loved: 1 },
+  ...{ ownTheme: 5, named: 3, pattern: 2, table: 2, lacking: -3, loved: 2, lost: -3, liked: 1, unliked: -1 },
   ...{ inSeason: 1, outOfSeason: -3, justUsed: -8 },
 };
 const LITTLE_PREP_MINUTES = 10;
@@ -112,7 +114,8 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   else told.push({ about: 'eachMissing', points: missing.length * WEIGHTS.eachMissing, reason: '' });
   const theme = themeIn(look, frame.unit.id);
   const belongs = belongsTo(content, theme);
-  told.push(...themeReasons(content, theme, belongs));
+  told.push(...themeReasons(content, theme, belongs), ...recordedReasons(look, activity));
+  told.push(...wishReasons(look, content, children));
   if (content.seasons.length > 0) {
     const fits = content.seasons.includes(seasonOf(firstDate(frame), frame.home.zone));
     told.push(
@@ -133,7 +136,9 @@ const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | n
   const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
   const lacking = theme !== null && lacksRole(content, theme);
   const unmeant = lacking ? [`nobody wrote ${listed(askedOfTable(content, theme).lacks)} yet`] : [];
-  const first = [...elsewhere, ...unmeant];
+  // What speaks against it is read before what speaks for it.
+  const failed = told.filter(({ about }) => about === 'lost').map(({ reason }) => reason);
+  const first = [...elsewhere, ...unmeant, ...failed];
   return {
     ...{ activity, fits, missing, told, score, belongs },
     lacksRole: lacking,
@@ -149,7 +154,6 @@ function themeReasons(
 ): Speaking[] {
   const reasons: Speaking[] = [];
   if (belongs === 'own') reasons.push(speaks('ownTheme', 'belongs to the theme'));
-  if (content.notes.some(({ loved }) => loved)) reasons.push(speaks('loved', 'loved before'));
   if (!theme || theme.things.length === 0) return reasons;
   const said = `${content.title} ${content.summary}`.toLocaleLowerCase('en').match(/\p{L}+/gu) ?? [];
   const terms = termsOfTheme(theme);
@@ -161,6 +165,32 @@ function themeReasons(
   if (has.length > 0) reasons.push(speaks('table', `the things have ${listed(has)}`));
   if (lacks.length > 0) reasons.push(speaks('lacking', `nobody wrote ${listed(lacks)} yet`));
   return reasons;
+}
+
+// What was noted or recorded of it here: by how much of the times; noted without a record counts once.
+function recordedReasons(look: Look, { id, content }: Activity): Speaking[] {
+  const went = wentBefore(look).by.get(id);
+  const isNoted = content.notes.some(({ loved }) => loved);
+  const reasons: Speaking[] = [];
+  const loved = Math.max(went?.loved ?? 0, isNoted ? 1 : 0);
+  if (loved > 0)
+    reasons.push({ ...speaks('loved', went?.lovedText || 'loved before'), points: WEIGHTS.loved * loved });
+  if (went && went.lost > 0)
+    reasons.push({ ...speaks('lost', went.lostText), points: WEIGHTS.lost * went.lost });
+  return reasons;
+}
+
+// A child's own words lift a suggestion or lower it, and never more than one of them: it is for a group.
+function wishReasons(look: Look, content: ActivityContent, children: readonly Child[]): Speaking[] {
+  const told = (about: 'liked' | 'unliked', of: (child: Child) => readonly string[], says: string) =>
+    children.flatMap((child) => {
+      const [word] = namedOf(look, of(child), content);
+      return word === undefined ? [] : [speaks(about, `${child.shownAs} ${says} ${word}`)];
+    });
+  return [
+    ...told('liked', ({ likes }) => likes, 'likes').slice(0, 1),
+    ...told('unliked', ({ wontTouch }) => wontTouch, 'will not touch').slice(0, 1),
+  ];
 }
 
 /**

@@ -97,6 +97,16 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
       'Read the note home before families do.',
     ],
   },
+  'look-back': {
+    name: 'Look back',
+    about:
+      'How the unit went, laid out from what was told on Today and on phones. Only what nobody said is asked; what was learned goes to the library with one touch.',
+    tries: [
+      'Touch how something went that stands under “To tell”.',
+      'Write a word for next time and press “Remember”: it stands with the activity in the library.',
+      'Drop what nobody needs again; it is proposed no more.',
+    ],
+  },
   today: {
     name: 'Today',
     about:

@@ -54,7 +54,12 @@ const why = ({ on, isHardest }: NextRung): string =>
         child ? `${formatAge(ageInMonths(child.birth, store.today!))}, and what was recorded so far` : ''
       "
     />
-    <p><RouterLink :to="{ name: 'children' }">All children</RouterLink></p>
+    <p class="ways">
+      <RouterLink :to="{ name: 'children' }">All children</RouterLink>
+      <RouterLink v-if="child" :to="{ name: 'child-letter', params: { childId } }"
+        >A page for the family</RouterLink
+      >
+    </p>
     <p v-if="!child" class="empty">This child is not here any more.</p>
     <div v-else class="columns">
       <div class="stack">
@@ -124,6 +129,11 @@ const why = ({ on, isHardest }: NextRung): string =>
 </template>
 
 <style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3) var(--gap-5);
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiTrayArrowDown } from '@mdi/js';
 import type { beforeUnit } from '@kobby/core';
-import { formatDay, outSince, weekOut, type Placement } from '@kobby/core';
+import { changeToStay, formatDay, outSince, weekOut, type Placement } from '@kobby/core';
 import { computed } from 'vue';
 import PlankSheet from '../../parts/PlankSheet.vue';
 import { newId } from '../../state/api.ts';
@@ -30,18 +30,7 @@ const rows = computed(() =>
   }),
 );
 function carry(setUp: Placement, since: typeof first.value): void {
-  if (setUp.where.kind !== 'corner') return;
-  const { id: unitId, dayCount } = reading.value.frame.unit;
-  store.perform([
-    {
-      type: 'unit/copy',
-      id: `put-${newId()}`,
-      unitId,
-      placementId: setUp.id,
-      where: { ...setUp.where, fromDay: 1, toDay: Math.min(5, dayCount) },
-      outSince: since,
-    },
-  ]);
+  store.perform([changeToStay(setUp, since, reading.value.frame.unit, `put-${newId()}`)]);
 }
 </script>
 

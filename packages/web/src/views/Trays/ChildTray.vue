@@ -76,6 +76,8 @@ const ways = (piece: TrayPiece): string[] => {
     data-test="tray-child"
     :data-spot="`bin:${row.child.id}`"
   >
+    <p v-if="row.child.helps.length">Helps: {{ row.child.helps.map(({ words }) => words).join('; ') }}</p>
+    <p v-if="row.child.wontTouch.length">Will not touch: {{ row.child.wontTouch.join('; ') }}</p>
     <section>
       <h2>Own bin</h2>
       <ul v-if="row.bin.length">

@@ -5,6 +5,7 @@ import {
   mattersOf,
   pagesOfMatter,
   type CircleRun,
+  type DayRecord,
   type Readiness,
   type Share,
   type TrayRow,
@@ -61,6 +62,11 @@ function linksText(shares: readonly Share[], unitId: UnitId): string {
   return out === 1 ? '1 link out' : `${out} links out`;
 }
 
+function toldText(records: readonly DayRecord[], unitId: UnitId): string {
+  const told = records.filter((record) => record.unitId === unitId).length;
+  return told === 0 ? 'nothing told yet' : `${told} told`;
+}
+
 // What each page has to point out, as its own list tells it.
 const alertOn = computed(() => {
   const { headsUps, placements } = reading.value;
@@ -78,57 +84,29 @@ const drawers = computed((): Drawer[] => {
   const onDays = placements.filter(({ where }) => where.kind === 'day');
   const plannedDays = new Set(onDays.map(({ where }) => (where.kind === 'day' ? where.day : 0))).size;
   const toBuy = supplies.filter((line) => line.buy.amount > 0).length;
-  const to = (name: string) => ({ name, params: { unitId: props.unitId } });
+  const drawer = (page: keyof typeof UNIT_PAGES, figure: string, alert: UnitPage | null): Drawer => ({
+    to: { name: page, params: { unitId: props.unitId } },
+    name: UNIT_PAGES[page].name,
+    figure,
+    ...(alert && alertOn.value(alert)),
+  });
+  const own = (page: UnitPage, figure: string): Drawer => drawer(page, figure, page);
   return [
-    {
-      to: to('spark'),
-      name: UNIT_PAGES.spark.name,
-      figure: sparkText(frame.unit, frame.calendar.days.length),
-      ...alertOn.value('spark'),
-    },
-    {
-      to: to('corners'),
-      name: UNIT_PAGES.corners.name,
-      figure: `${filled} of ${shelf.length} filled`,
-      ...alertOn.value('corners'),
-    },
-    {
-      to: to('days'),
-      name: UNIT_PAGES.days.name,
-      figure:
-        onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
-      ...alertOn.value('days'),
-    },
-    {
-      to: to('circle'),
-      name: UNIT_PAGES.circle.name,
-      figure: circleText(circles.runs),
-      ...alertOn.value('circle'),
-    },
-    {
-      to: to('trays'),
-      name: UNIT_PAGES.trays.name,
-      figure: traysText(trays),
-      ...alertOn.value('trays'),
-    },
-    {
-      to: to('gather'),
-      name: UNIT_PAGES.gather.name,
-      figure:
-        supplies.length === 0 ? 'nothing needed yet' : `${toBuy} to buy · ${supplies.length - toBuy} here`,
-      ...alertOn.value('gather'),
-    },
-    {
-      to: to('ready'),
-      name: UNIT_PAGES.ready.name,
-      figure: readyText(ready, props.unitId, placements.length > 0),
-      ...alertOn.value('ready'),
-    },
-    {
-      to: to('hand-over'),
-      name: UNIT_PAGES['hand-over'].name,
-      figure: linksText(Object.values(store.book.shares), props.unitId),
-    },
+    own('spark', sparkText(frame.unit, frame.calendar.days.length)),
+    own('corners', `${filled} of ${shelf.length} filled`),
+    own(
+      'days',
+      onDays.length === 0 ? 'nothing planned yet' : `${onDays.length} planned on ${dayText(plannedDays)}`,
+    ),
+    own('circle', circleText(circles.runs)),
+    own('trays', traysText(trays)),
+    own(
+      'gather',
+      supplies.length === 0 ? 'nothing needed yet' : `${toBuy} to buy · ${supplies.length - toBuy} here`,
+    ),
+    own('ready', readyText(ready, props.unitId, placements.length > 0)),
+    drawer('hand-over', linksText(Object.values(store.book.shares), props.unitId), null),
+    drawer('look-back', toldText(Object.values(store.book.records), props.unitId), null),
   ];
 });
 </script>

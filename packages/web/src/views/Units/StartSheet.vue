@@ -8,17 +8,21 @@ import {
   read,
   startFromEarlier,
   startFromReady,
+  startingAgain,
   STYLES,
   type FieldProblem,
+  type PlacementId,
   type ReadyUnit,
   type StartFrom,
   unique,
   type Unit,
   type UnitId,
   type UnitInput,
+  withoutPlaced,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import AgainCard from './AgainCard.vue';
 import PlankSheet from '../../parts/PlankSheet.vue';
 import UnitForm, { type UnitFields } from '../../parts/UnitForm.vue';
 import { messagesBeside, newId } from '../../state/api.ts';
@@ -42,6 +46,9 @@ const fromId = ref<string | null>(null);
 const errors = ref<readonly FieldProblem[]>([]);
 const fields = ref<UnitFields>(emptyFields());
 
+/** What of the earlier unit is not taken along. */
+const leftOut = ref<ReadonlySet<string>>(new Set());
+
 const ready = computed(() => Object.values(store.book.readyUnits).filter(({ retired }) => !retired));
 const earlier = computed(() =>
   Object.values(store.book.units)
@@ -63,6 +70,7 @@ function choose(next: Way): void {
 // What it is begun from gives its title, style and length; all of it can be changed before and after.
 function take(one: ReadyUnit | Unit): void {
   fromId.value = one.id;
+  leftOut.value = new Set();
   const { title, style, dayCount } = one;
   fields.value = { ...fields.value, title, style, dayCount: String(dayCount) };
 }
@@ -76,8 +84,25 @@ function begunWith(unit: UnitInput): StartFrom {
   if (!chosen.value) return { changes: [{ type: 'unit/start', unit }], left: [] };
   return way.value === 'ready'
     ? startFromReady(chosen.value as ReadyUnit, store.book, unit, makeId)
-    : startFromEarlier(store.book, chosen.value.id as UnitId, unit, makeId);
+    : withoutPlaced(startFromEarlier(store.book, chosen.value.id as UnitId, unit, makeId), leftOut.value);
 }
+// What is other than it was then, with everything taken along.
+const again = computed(() => {
+  if (way.value !== 'earlier' || !chosen.value || start.value === null) return null;
+  const fromId = chosen.value.id as UnitId;
+  const { title, style } = chosen.value;
+  const id = 'unit-tried' as UnitId;
+  const unit = { id, title, style, start: start.value, dayCount: count.value };
+  const { changes } = startFromEarlier(store.book, fromId, unit, () => `made-${newId()}`);
+  const tried = store.would(changes);
+  if (!tried?.units[id]) return null;
+  const copies = changes.flatMap((change) =>
+    change.type === 'unit/copy'
+      ? [{ from: change.placementId as PlacementId, to: change.id as PlacementId }]
+      : [],
+  );
+  return startingAgain(store.book, fromId, { tried, id, copies }, store.today!);
+});
 // What this home will have to decide, as things are. The title that is typed is no matter for it.
 const decisions = computed((): readonly string[] => {
   if (!chosen.value || start.value === null) return [];
@@ -129,6 +154,7 @@ function begin(): void {
       </li>
     </ul>
     <p v-else-if="way === 'earlier'" class="soft">There is no earlier unit yet.</p>
+    <AgainCard v-if="again" v-model="leftOut" :again="again" />
     <p v-if="decisions.length" class="soft decisions" role="status" data-test="decisions">
       You will be asked to decide: {{ fewOf(decisions) }}.
     </p>

@@ -1,0 +1,42 @@
+import type { PlainDay } from '../calendar/index.ts';
+import type { ChangeInput } from '../changes/index.ts';
+import type { Activity } from '../library/index.ts';
+import type { Placement, Unit } from '../unit/index.ts';
+
+/** What is worth remembering when something is done again, written to the activity in the library; loved is remembered apart. */
+export const changeToRemember = (
+  { content, ...rest }: Activity,
+  note: { readonly text: string; readonly loved: boolean },
+): ChangeInput => ({
+  type: 'library/put-activity',
+  activity: { ...rest, content: { ...content, notes: [...content.notes, note] } },
+});
+
+/** An activity that is proposed no more, or again; what was planned with it stays as it is. */
+export const changeToRetire = (activity: Activity, retired: boolean): ChangeInput => ({
+  type: 'library/put-activity',
+  activity: { ...activity, retired },
+});
+
+const DAYS_OF_A_WEEK = 5;
+
+/**
+ * What stood in a corner stays out for the first week of another unit, and counts its weeks on from the day since which it is out.
+ * @throws {Error} for what stands in no corner.
+ */
+export function changeToStay(
+  { id, where }: Placement,
+  since: PlainDay,
+  { id: unitId, dayCount }: Pick<Unit, 'id' | 'dayCount'>,
+  copyId: string,
+): ChangeInput {
+  if (where.kind !== 'corner') throw new Error('Only what stands in a corner stays out');
+  return {
+    type: 'unit/copy',
+    id: copyId,
+    unitId,
+    placementId: id,
+    where: { ...where, fromDay: 1, toDay: Math.min(DAYS_OF_A_WEEK, dayCount) },
+    outSince: since,
+  };
+}

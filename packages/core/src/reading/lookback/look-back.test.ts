@@ -1,0 +1,103 @@
+import { describe, expect, test } from 'vitest';
+import { plainDay } from '../../calendar/index.ts';
+import type { ChangeInput } from '../../changes/index.ts';
+import {
+  aChild,
+  aCorner,
+  after,
+  anActivity,
+  inCorner,
+  onDay,
+  testBook,
+  TEST_UNIT,
+} from '../../testing/home.ts';
+import { read } from '../answers/read.ts';
+import { lookBackOn, tallyText } from './look-back.ts';
+
+const recorded = (placementId: string, day: number, outcome: string, rest: object = {}): ChangeInput =>
+  ({
+    type: 'daybook/record',
+    record: { unitId: TEST_UNIT, placementId, day, outcome, ...rest },
+  }) as ChangeInput;
+
+const book = testBook(
+  aCorner('a'),
+  aChild('bo', '2022-01-01'),
+  aChild('ada', '2023-01-01'),
+  anActivity('wash', { mode: 'whole-group', keepsake: true }),
+  anActivity('drum', { mode: 'whole-group' }),
+  anActivity('stand'),
+  onDay('p', 'wash', 2),
+  onDay('q', 'drum', 1),
+  onDay('later', 'drum', 9),
+  inCorner('s', 'stand', 'a', 1, 10),
+);
+/** Wednesday of the first week: two days are over. */
+const WEDNESDAY = plainDay('2027-03-10');
+const back = (base: typeof book, today = WEDNESDAY) => lookBackOn(base, read(base, TEST_UNIT, today), today);
+const ids = (rows: ReturnType<typeof back>['rows']) => rows.map(({ placement }) => placement.id as string);
+
+describe('looking back', () => {
+  test('asks only of what is over and was not told', () => {
+    expect(ids(back(book).rows)).toEqual(['q', 's', 'p']);
+    expect(ids(back(book).toTell)).toEqual(['q', 's', 'p']);
+    const told = after(book, recorded('q', 1, 'loved'), recorded('s', 2, 'fine'));
+    expect(ids(back(told).toTell)).toEqual(['p']);
+    expect(ids(back(book, plainDay('2027-03-08')).rows)).toEqual([]);
+  });
+
+  test('counts each time by how it went, by day and by kind, and what nobody told by its day', () => {
+    const told = after(book, recorded('q', 1, 'loved'), recorded('s', 1, 'fine'), recorded('s', 2, 'fine'));
+    const { tally, byDay, byMode } = back(told);
+    expect(tallyText(tally)).toBe('1 × Loved it, 2 × Fine');
+    expect(byDay.map((one) => [one.day.number, tallyText(one.tally), one.untold])).toEqual([
+      [1, '1 × Loved it, 1 × Fine', 0],
+      [2, '1 × Fine', 1],
+    ]);
+    expect(byMode.map(({ name }) => name)).toEqual(['Open corner', 'Whole group']);
+  });
+
+  test('takes what was said most often, and the last where that is even', () => {
+    const even = after(book, recorded('s', 1, 'loved'), recorded('s', 2, 'lost'));
+    expect(back(even).rows.find(({ placement }) => placement.id === 's')?.went).toBe('lost');
+    const most = after(even, recorded('s', 3, 'loved'));
+    expect(back(most).rows.find(({ placement }) => placement.id === 's')?.went).toBe('loved');
+  });
+
+  test('tells for whom it was otherwise, and what was left unfinished', () => {
+    const told = after(
+      book,
+      recorded('q', 1, 'fine', { unfinished: true, children: [{ childId: 'bo', outcome: 'lost' }] }),
+    );
+    const row = back(told).rows[0]!;
+    expect(row.others.map(({ child, outcome }) => [child.id, outcome])).toEqual([['bo', 'lost']]);
+    expect(row.openSince?.number).toBe(1);
+  });
+
+  test('knows who was away, whether planned or on the day, and who lacks a keepsake', () => {
+    const away = after(
+      book,
+      {
+        type: 'house/put-absence',
+        absence: { id: 'ill', childId: 'bo', from: '2027-03-09', to: '2027-03-09' },
+      },
+      { type: 'daybook/tap', childId: 'ada', date: '2027-03-08', tap: 'away' } as ChangeInput,
+      recorded('p', 2, 'loved'),
+    );
+    const { away: who, lacking } = back(away);
+    expect(who.map(({ child, days }) => [child.id, days])).toEqual([
+      ['ada', [1]],
+      ['bo', [2]],
+    ]);
+    expect(lacking.map(({ lacks }) => lacks.map(({ child }) => child.id))).toEqual([['bo']]);
+  });
+
+  test('knows the unit that begins next', () => {
+    expect(back(book).next).toBeNull();
+    const more = after(book, {
+      type: 'unit/start',
+      unit: { ...book.units[TEST_UNIT]!, id: 'rain', title: 'Rain', start: '2027-03-22' } as never,
+    });
+    expect(back(more).next?.id).toBe('rain');
+  });
+});

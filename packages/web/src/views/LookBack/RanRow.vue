@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import {
+  changeToRemember,
+  changeToRetire,
+  changeToStay,
+  lastDayOf,
+  OUTCOMES,
+  outSince,
+  type ChangeInput,
+  type LookBackRow,
+  type Unit,
+} from '@kobby/core';
+import { computed, defineAsyncComponent, ref } from 'vue';
+import { newId } from '../../state/api.ts';
+import { useBook } from '../../state/book.ts';
+import { useReading } from '../../state/unit.ts';
+
+/** Something that ran: how it went, and what becomes of it, kept, mended, dropped, or out another week. */
+const props = defineProps<{ row: LookBackRow; next: Unit | null }>();
+const ActivitySheet = defineAsyncComponent(() => import('../Library/ActivitySheet.vue'));
+const store = useBook();
+const reading = useReading();
+const isMended = ref(false);
+const text = ref('');
+const trouble = ref<string | null>(null);
+
+const activity = computed(() => store.book.activities[props.row.placement.originId] ?? null);
+const title = computed(() => props.row.placement.content.title);
+const notes = computed(() => props.row.told.flatMap(({ record }) => (record.note ? [record.note] : [])));
+const remembered = computed(() => activity.value?.content.notes ?? []);
+const others = computed(() =>
+  props.row.others.map(({ child, outcome }) => `${child.name}: ${OUTCOMES[outcome].name.toLowerCase()}`),
+);
+// What stood in its corner to the end may stay, where there is a unit to stay for and it does not stand there yet.
+const since = computed(() => {
+  const { placement } = props.row;
+  const { frame } = reading.value;
+  const { next } = props;
+  if (!next || placement.where.kind !== 'corner' || lastDayOf(placement) < frame.unit.dayCount) return null;
+  return outSince(placement, frame);
+});
+const stays = computed(() =>
+  Object.values(store.book.placements).some(
+    ({ unitId, originId }) => unitId === props.next?.id && originId === props.row.placement.originId,
+  ),
+);
+
+function perform(changes: readonly ChangeInput[]): boolean {
+  const result = store.perform(changes);
+  trouble.value = result.done ? null : (result.errors[0]?.message ?? 'It cannot be kept.');
+  return result.done;
+}
+function remember(): void {
+  const words = text.value.trim();
+  if (!activity.value || words === '') return;
+  if (perform([changeToRemember(activity.value, { text: words, loved: props.row.went === 'loved' })]))
+    text.value = '';
+}
+const retire = (retired: boolean): unknown =>
+  activity.value && perform([changeToRetire(activity.value, retired)]);
+const stay = (): unknown =>
+  props.next &&
+  since.value &&
+  perform([changeToStay(props.row.placement, since.value, props.next, `put-${newId()}`)]);
+</script>
+
+<template>
+  <li :data-test="`ran-${row.placement.id}`">
+    <p class="head">
+      <b>{{ title }}</b>
+      <span class="went">{{ OUTCOMES[row.went!].name }}</span>
+    </p>
+    <p v-if="others.length > 0" class="soft">{{ others.join(', ') }}</p>
+    <p v-if="row.openSince" class="soft">Not finished on Day {{ row.openSince.number }}.</p>
+    <p v-for="note in notes" :key="note">“{{ note }}”</p>
+    <p v-for="note in remembered" :key="note.text" class="soft">Remembered: {{ note.text }}</p>
+    <form v-if="activity" class="acts" @submit.prevent="remember">
+      <input
+        v-model="text"
+        class="words"
+        name="remember"
+        placeholder="For next time …"
+        :aria-label="`For next time: ${title}`"
+        maxlength="2000"
+      />
+      <v-btn class="is-side" size="small" type="submit" :disabled="text.trim() === ''">Remember</v-btn>
+      <v-btn class="is-quiet" size="small" :aria-label="`Mend it: ${title}`" @click="isMended = true"
+        >Mend it</v-btn
+      >
+      <v-btn
+        v-if="!activity.retired"
+        class="is-quiet"
+        size="small"
+        :aria-label="`Drop it: ${title}`"
+        @click="retire(true)"
+        >Drop it</v-btn
+      >
+      <v-btn
+        v-else
+        class="is-quiet"
+        size="small"
+        :aria-label="`Propose it again: ${title}`"
+        @click="retire(false)"
+        >Dropped. Propose it again</v-btn
+      >
+      <v-btn
+        v-if="since && !stays"
+        class="is-quiet"
+        size="small"
+        :aria-label="`Out another week: ${title}`"
+        @click="stay"
+        >Out another week</v-btn
+      >
+      <span v-else-if="since" class="soft">stays out</span>
+    </form>
+    <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
+    <ActivitySheet v-if="isMended && activity" :id="activity.id" @close="isMended = false" />
+  </li>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  gap: var(--gap-2);
+  padding: var(--gap-3) 0;
+  border-top: 1px dashed var(--line);
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+  gap: var(--gap-4);
+}
+.went {
+  white-space: nowrap;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--gap-3);
+  align-items: center;
+}
+.words {
+  flex: 1 1 180px;
+  min-width: 0;
+  min-height: 34px;
+  padding: 0 var(--gap-3);
+  border: 1px solid var(--edge);
+  border-radius: var(--radius);
+  background: var(--card);
+}
+.wrong {
+  color: var(--stop);
+  font-weight: 600;
+}
+</style>

@@ -30,7 +30,8 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...['notes', 'prepMarks', 'sightings', 'circleRecords', 'arrivals', 'keepsakes'].map(
       (table) => `${table}.by`,
     ),
-    ...['pickups', 'ticks', 'records', 'prepPlans'].flatMap((table) => of(table, 'by', 'at')),
+    ...['pickups', 'ticks', 'prepPlans'].flatMap((table) => of(table, 'by', 'at')),
+    'records.by',
     'errands.at',
   ],
   'found by it, as one of its table': [
@@ -61,9 +62,8 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'watchPatterns.retired',
   ],
   'looking back, and knowing each child': [
-    ...of('children', 'likes', 'wontTouch'),
     ...of('sightings', 'seen', 'measured'),
-    ...of('records', 'unfinished', 'test'),
+    'records.test',
     // Read by whoever tried: its lists are gone through alike.
     ...of('records.test.groups[]', 'group', 'results', 'tryIndex'),
     ...of('records.test.own[]', 'childId', 'results', 'tryIndex'),

@@ -62,7 +62,7 @@ for (const [page, ready] of [
   ['days', '.day'],
   ['trays', '.trays'],
   ['hand-over', '[data-test="lead-unit-kites-18"]'],
-  ['one-page', '[data-test="one-page"]'],
+  ['look-back', '[data-test="by-day"] li'],
 ] as const) {
   await mara.go(`${server.url}/units/unit-kites/${page}`);
   await mara.find(ready);

@@ -76,6 +76,7 @@ describe('the demo home', () => {
       'Out of reach of Ada Brook',
       'Small trays in 9 places',
       'Ada Brook mostly watches',
+      'Eli Stone will not touch wet paint',
       'Water: Down or up? Kite parts in water',
       'Clothes pegs in 4 places',
     ]);

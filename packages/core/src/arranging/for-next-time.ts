@@ -1,5 +1,6 @@
 import type { PlainDay } from '../calendar/index.ts';
 import type { ChangeInput } from '../changes/index.ts';
+import type { Home } from '../house/index.ts';
 import type { Activity } from '../library/index.ts';
 import type { Placement, Unit } from '../unit/index.ts';
 
@@ -17,6 +18,19 @@ export const changeToRetire = (activity: Activity, retired: boolean): ChangeInpu
   type: 'library/put-activity',
   activity: { ...activity, retired },
 });
+
+/** Minutes of a turn as they are here, written into the library. */
+export const changeToTurn = ({ content, ...rest }: Activity, minutes: number): ChangeInput => ({
+  type: 'library/put-activity',
+  activity: { ...rest, content: { ...content, turnMinutes: minutes as Activity['content']['turnMinutes'] } },
+});
+
+/** From now on turns are measured anew: no minutes that were recorded until then count. */
+export const turnsAnew = (home: Home, now: string): ChangeInput => ({
+  type: 'house/put-home',
+  home: { ...home, turnsSince: now } as HomeInput,
+});
+type HomeInput = Extract<ChangeInput, { type: 'house/put-home' }>['home'];
 
 const DAYS_OF_A_WEEK = 5;
 

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { instantSchema } from '../calendar/index.ts';
+import { instantSchema, minutesSchema } from '../calendar/index.ts';
 import { childIdSchema } from '../house/index.ts';
 import { entityKind } from '../kind/index.ts';
 import {
@@ -76,6 +76,8 @@ export const recordOrderSchema = z.object({
   /** Done in another version than planned, by all; null for as planned. */
   versionId: versionIdSchema.nullable().default(null),
   note: textSchema.default(''),
+  /** How many minutes a turn of it took, where somebody looked at the clock. */
+  turnTook: minutesSchema.nullable().default(null),
   /** Where it was otherwise for one child. */
   children: z
     .array(z.object({ childId: childIdSchema, outcome: outcomeSchema }))

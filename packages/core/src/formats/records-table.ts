@@ -62,6 +62,7 @@ function rowOf(cells: Cells, book: Book, at: RowPlace): ImportRow<RecordRow> {
     unfinished: cells.has('unfinished') ? of('unfinished') !== '' : known?.unfinished,
     versionId: known?.versionId,
     note: cells.get('note') ?? known?.note,
+    turnTook: known?.turnTook,
     children: cells.has('children') ? childrenIn(of('children'), book, hints) : known?.children,
     test: known?.test,
   });

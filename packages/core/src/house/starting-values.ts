@@ -33,7 +33,7 @@ export const STARTING_VALUES = {
     max: 100,
   },
   patienceStepPercent: {
-    name: 'What one circle moves the patience of the group, of the way',
+    name: 'What one record moves what is learned from it, at most',
     unit: '%',
     value: 25,
     min: 0,

@@ -197,3 +197,4 @@ export {
 } from './lookback/look-back.ts';
 export { startingAgain, type Again, type AgainLine } from './lookback/again.ts';
 export { wentIn, type Went } from './went/went.ts';
+export { learnedTurn, type LearnedTurn } from './plan/learned.ts';

@@ -89,6 +89,12 @@ export const prepPlanKind = entityKind({
   dropped: 'never',
 });
 
+/** How many minutes a task took, and how many were written for it then. */
+export const prepTookSchema = z.object({
+  minutes: minutesSchema.refine((minutes) => minutes >= 1, 'At least a minute'),
+  planned: minutesSchema.refine((minutes) => minutes >= 1, 'At least a minute'),
+});
+
 /** A task of making ready is done: by whom and when. There is one a task, whoever ticks it. */
 export const prepMarkSchema = z.object({
   id: prepTaskIdSchema,
@@ -96,6 +102,7 @@ export const prepMarkSchema = z.object({
   unitId: unitIdSchema,
   by: lineSchema,
   at: instantSchema,
+  took: prepTookSchema.nullable().default(null),
 });
 export type PrepMark = z.infer<typeof prepMarkSchema>;
 

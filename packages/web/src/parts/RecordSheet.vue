@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import {
   OUTCOMES,
-  TEST_MEASURES,
   isTold,
   testToBegin,
   type Child,
@@ -37,9 +36,9 @@ function tellOf(childId: Child['id'], outcome: DoneOutcome): void {
   // The same touch again: as for all.
   draft.value.children = ownOf(childId) === outcome ? others : [...others, { childId, outcome }];
 }
-const MEASURED = Object.values(TEST_MEASURES)
-  .map(({ name }) => name.toLowerCase())
-  .join('; ');
+const tellMinutes = (typed: string): void => {
+  draft.value.turnTook = typed.trim() === '' ? null : (Number(typed) as RecordOrder['turnTook']);
+};
 const planned = props.placement.content.test;
 const emptyTest = (): TestResult =>
   planned
@@ -79,6 +78,15 @@ function keep(): void {
             name="versionId"
           />
           <v-textarea v-model="draft.note" label="A note" name="note" rows="2" />
+          <v-text-field
+            v-if="placement.content.turnMinutes !== null"
+            :model-value="draft.turnTook"
+            label="Minutes that a turn took, by the clock"
+            name="turnTook"
+            type="number"
+            min="1"
+            @update:model-value="tellMinutes(String($event ?? ''))"
+          />
           <fieldset>
             <legend>Otherwise for one child</legend>
             <div v-for="child in here" :key="child.id" class="child">
@@ -102,7 +110,7 @@ function keep(): void {
           <button type="button" class="text" @click="draft.test = null">It was no test</button>
         </template>
         <v-btn v-else class="is-side" @click="draft.test = emptyTest()">
-          It was a test: guesses and what was measured ({{ MEASURED }})
+          It was a test: guesses, and what was measured
         </v-btn>
       </template>
       <p v-for="message in messagesBeside(errors, [])" :key="message" class="wrong" role="alert">

@@ -14,6 +14,6 @@ export function recordOrderOf(
   }
   return {
     ...{ unitId, placementId, day, outcome: 'fine', unfinished: false, versionId: null },
-    ...{ note: '', children: [], test: null },
+    ...{ note: '', turnTook: null, children: [], test: null },
   };
 }

@@ -4,6 +4,7 @@ import {
   prepChoiceSchema,
   prepPlanOrderSchema,
   prepTaskIdSchema,
+  prepTookSchema,
   unitIdSchema,
 } from '../../unit/index.ts';
 import { change } from '../pen/define.ts';
@@ -33,9 +34,12 @@ export const READY_CHANGES = {
     says: (book, { plan }) => `show what is made ready for ${book.units[plan.unitId]?.title ?? 'a unit'}`,
   }),
   'ready/done': change({
-    fields: { unitId: unitIdSchema, taskId: prepTaskIdSchema },
-    apply: (pen, { unitId, taskId: id }, { at, actor }) => {
-      if (!pen.get('prepMarks', id)) pen.put('prepMarks', { id, version: 0, unitId, by: actor.name, at });
+    fields: { unitId: unitIdSchema, taskId: prepTaskIdSchema, took: prepTookSchema.nullable().default(null) },
+    apply: (pen, { unitId, taskId: id, took }, { at, actor }) => {
+      const known = pen.get('prepMarks', id);
+      if (!known) pen.put('prepMarks', { id, version: 0, unitId, by: actor.name, at, took });
+      // How long it took is said afterwards, too.
+      else if (took) pen.put('prepMarks', { ...known, took });
     },
     says: () => 'made ready',
   }),

@@ -2,49 +2,45 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CircleRecord } from '../../daybook/index.ts';
 import { valueIn, type Child, type Home, type Months } from '../../house/index.ts';
+import { LEARNED, learn, type Reading } from '../ground/learn.ts';
 import { memoised } from '../ground/memo.ts';
+import { learnStepOf } from '../plan/learned.ts';
 import { ageOn } from '../plan/plan.ts';
 import type { CircleRun } from './run.ts';
 
 /** How much longer or shorter this group sits than the age rule says, and what that comes from. */
 export interface GroupPatience {
-  /** Times the age rule: 1 where nothing was told; between {@link LEAST} and {@link MOST}. */
+  /** Times the age rule: 1 where nothing was told; within the bounds of what is learned. */
   readonly factor: number;
   /** The circles that were told of, oldest first, each with the factor after it. */
   readonly steps: readonly { readonly record: CircleRecord; readonly factor: number }[];
 }
 
-/** A few circles tell of a group, not of children in general: it never moves further than this. Kobby's own limits. */
-const LEAST = 0.5;
-const MOST = 2;
 /** Who wanted more would have sat somewhat longer: taken as a tenth. */
 const MORE = 1.1;
 
 /**
- * The patience of the group, from what was told of its circles since the home began to count: each moves the factor a part
- * of the way towards what it showed. A circle that held them shows only that they sit at least so long; one that they wanted
- * more of, a tenth longer; one that lost them or had them restless at its end, how long they sit.
+ * The patience of the group, from what was told of its circles since the home began to count. A circle that held them shows only that
+ * they sit at least so long; one that they wanted more of, a tenth longer; one that lost them or had them restless at its end, how long
+ * they sit.
  */
 export const groupPatience = memoised((records: Table<CircleRecord>, home: Home): GroupPatience => {
-  const step = valueIn(home, 'patienceStepPercent') / 100;
   const since = home.patienceSince ?? '';
-  let factor = 1;
-  const steps = Object.values(records)
+  const told = Object.values(records)
     .filter(({ at }) => at > since)
-    .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1))
-    .map((record) => {
-      factor = within(factor + (shownBy(record, factor) - factor) * step);
-      return { record, factor };
-    });
-  return { factor, steps };
+    .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
+  const readings = told.map(shownBy);
+  const steps = told.map((record, i) => ({
+    record,
+    factor: learn(readings.slice(Math.max(0, i + 1 - LEARNED.recent), i + 1), learnStepOf(home)),
+  }));
+  return { factor: steps.at(-1)?.factor ?? 1, steps };
 });
 
-const within = (factor: number): number => Math.min(MOST, Math.max(LEAST, factor));
-
-function shownBy({ outcome, heldSeconds, ruleSeconds }: CircleRecord, factor: number): number {
+function shownBy({ outcome, heldSeconds, ruleSeconds }: CircleRecord): Reading {
   const sat = heldSeconds / ruleSeconds;
-  if (outcome === 'more') return Math.max(factor, sat) * MORE;
-  return outcome === 'held' ? Math.max(factor, sat) : sat;
+  if (outcome === 'more') return { times: sat * MORE, atLeast: true };
+  return outcome === 'held' ? { times: sat, atLeast: true } : { times: sat };
 }
 
 const MONTHS_A_YEAR = 12;

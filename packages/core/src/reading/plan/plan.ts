@@ -52,6 +52,7 @@ import { memoised, perMember, stableGroups } from '../ground/memo.ts';
 import { featuredIn } from './features.ts';
 import { exceptionsIn, homeIn } from './house.ts';
 import { eventsIn, membersIn } from './of-unit.ts';
+import { asLearned, learnedTurn } from './learned.ts';
 import { specialDaysOf, withSpecialDays, type SpecialDay } from './special.ts';
 
 /**
@@ -195,11 +196,13 @@ export interface Twin {
 
 /** Everything that is placed in a unit. What stands in for something that is gone counts as neither. */
 export const placedIn = answer((look, unitId: UnitId): Placed =>
-  placedOf(
-    withSpecialDays(
-      asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING, themeIn(look, unitId)),
-      specialDaysIn(look, unitId),
-    ),
+  placedOf(withSpecialDays(readIn(look, unitId), specialDaysIn(look, unitId))),
+);
+
+// With the minutes that turns take here.
+const readIn = answer((look, unitId: UnitId): readonly Placement[] =>
+  asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING, themeIn(look, unitId)).map((one) =>
+    asLearned(one, learnedTurn(look, one.originId, one.content.turnMinutes)?.minutes ?? null),
   ),
 );
 

@@ -14,6 +14,7 @@ import { madeByChildren, watchedWaiting, type Waiting } from './waiting.ts';
 import { watchTasks } from './watch-tasks.ts';
 import { assemble, markOf } from './assemble.ts';
 import { chosenTasks, type ChosenTask } from './chosen.ts';
+import { pacedTasks, paceOf } from './pace.ts';
 import { prepTasks } from './placement-tasks.ts';
 import { printTasks, shopTasks } from './print-tasks.ts';
 import { processTasks } from './process-tasks.ts';
@@ -172,7 +173,7 @@ const laidOut = answer(
     waiting: readonly Waiting[],
   ): Readiness => {
     const [home, marks, plans] = [homeIn(look), look.table('prepMarks'), look.table('prepPlans')];
-    const chosen = chosenTasks(tasks, look.table('prepChoices'));
+    const chosen = chosenTasks(pacedTasks(tasks, paceOf(marks, home).factor), look.table('prepChoices'));
     const shown = new Map<string, string>(
       Object.values(plans).flatMap(({ entries }) => entries.map(({ taskId, slotId }) => [taskId, slotId])),
     );

@@ -21,6 +21,7 @@ import * as collecting from './0030-collecting.ts';
 import * as eventUses from './0031-event-uses.ts';
 import * as aboutThing from './0032-about-thing.ts';
 import * as madeSheets from './0033-made-sheets.ts';
+import * as learned from './0034-learned.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -73,6 +74,7 @@ const STEPS: readonly Step[] = [
   { name: '0031-event-uses', migration: eventUses },
   { name: '0032-about-thing', migration: aboutThing },
   { name: '0033-made-sheets', migration: madeSheets },
+  { name: '0034-learned', migration: learned },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

@@ -1,5 +1,14 @@
 <script setup lang="ts">
-import { CIRCLE_OUTCOMES, formatMoney, listed, lookBackOn, sessionsOf, tallyText } from '@kobby/core';
+import {
+  CIRCLE_OUTCOMES,
+  formatMoney,
+  homeOf,
+  listed,
+  lookBackOn,
+  sessionsOf,
+  tallyText,
+  turnsAnew,
+} from '@kobby/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
@@ -41,6 +50,12 @@ const hint = computed(() => {
   const days = byDay.length === 1 ? '1 day' : `${byDay.length} days`;
   return `${days}, ${rows.length} things; ${tallyText(back.value.tally) || 'nothing told yet'}`;
 });
+const measured = computed(() => {
+  const since = homeOf(store.book).turnsSince ?? '';
+  return Object.values(store.book.records).filter(({ turnTook, at }) => turnTook !== null && at > since)
+    .length;
+});
+const measureAnew = (): unknown => store.perform([turnsAnew(homeOf(store.book), store.instant())]);
 const money = computed(() => {
   const { cost, frame } = reading.value;
   const { currency } = frame.home;
@@ -117,6 +132,12 @@ const money = computed(() => {
             </li>
             <li v-if="back.prepMinutes > 0">{{ back.prepMinutes }} min of preparation were ticked.</li>
             <li>{{ money }}.</li>
+            <li v-if="measured > 0">
+              Minutes of turns were measured {{ measured === 1 ? 'once' : `${measured} times` }}.
+              <v-btn class="is-quiet" size="small" data-test="turns-anew" @click="measureAnew"
+                >Forget them, and measure anew</v-btn
+              >
+            </li>
           </ul>
         </ShelfCard>
         <ThingsGone />

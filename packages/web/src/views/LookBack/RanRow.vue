@@ -3,7 +3,9 @@ import {
   changeToRemember,
   changeToRetire,
   changeToStay,
+  changeToTurn,
   lastDayOf,
+  learnedTurn,
   OUTCOMES,
   outSince,
   type ChangeInput,
@@ -56,6 +58,12 @@ function remember(): void {
   if (perform([changeToRemember(activity.value, { text: words, loved: props.row.went === 'loved' })]))
     text.value = '';
 }
+// What turns take here stands beside what is written.
+const turn = computed(() =>
+  activity.value ? learnedTurn(store.book, activity.value.id, activity.value.content.turnMinutes) : null,
+);
+const writeTurn = (minutes: number): unknown =>
+  activity.value && perform([changeToTurn(activity.value, minutes)]);
 const retire = (retired: boolean): unknown =>
   activity.value && perform([changeToRetire(activity.value, retired)]);
 const stay = (): unknown =>
@@ -74,6 +82,18 @@ const stay = (): unknown =>
     <p v-if="row.openSince" class="soft">Not finished on Day {{ row.openSince.number }}.</p>
     <p v-for="note in notes" :key="note">“{{ note }}”</p>
     <p v-for="note in remembered" :key="note.text" class="soft">Remembered: {{ note.text }}</p>
+    <p v-if="turn && turn.times > 0 && turn.minutes !== turn.written">
+      A turn takes {{ turn.minutes }} min here, by
+      {{ turn.times === 1 ? 'one time' : `${turn.times} times` }}; {{ turn.written }} are written. Kobby plans
+      with {{ turn.minutes }}.
+      <v-btn
+        class="is-quiet"
+        size="small"
+        :aria-label="`Write it down: ${title} takes ${turn.minutes} minutes a turn`"
+        @click="writeTurn(turn.minutes)"
+        >Write it down</v-btn
+      >
+    </p>
     <form v-if="activity" class="acts" @submit.prevent="remember">
       <input
         v-model="text"

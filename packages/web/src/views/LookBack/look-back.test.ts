@@ -108,3 +108,30 @@ test('before the first day is over there is nothing to look back on', async () =
   page = await open(book, '2027-03-08');
   expect(page.text()).toContain('once the first day is over');
 });
+
+test('how long a turn takes here stands beside what is written, goes into the library, and is measured anew', async () => {
+  const timed = (day: number): ChangeInput =>
+    ({
+      type: 'daybook/record',
+      record: { unitId: TEST_UNIT, placementId: `t${day}`, day, outcome: 'fine', turnTook: 30 },
+    }) as ChangeInput;
+  page = await open(
+    after(
+      book,
+      anActivity('cut', { mode: 'small-group', turnMinutes: 20 as never }),
+      ...[1, 2].flatMap((day) => [onDay(`t${day}`, 'cut', day, 'groups'), timed(day)]),
+    ),
+  );
+  expect(page.get('[data-test="ran-t1"]').text()).toContain(
+    'A turn takes 25 min here, by 2 times; 20 are written.',
+  );
+  await page.get('[data-test="turns-anew"]').trigger('click');
+  await nextTick();
+  expect(page.get('[data-test="ran-t1"]').text()).not.toContain('A turn takes');
+  expect(page.find('[data-test="turns-anew"]').exists()).toBe(false);
+
+  const anew = { ...desk.store.book.homes['home' as never]!, turnsSince: null };
+  page = await open(after(desk.store.book, { type: 'house/put-home', home: anew as never }));
+  await page.get('[aria-label^="Write it down: cut"]').trigger('click');
+  expect(activity('cut').content.turnMinutes).toBe(25);
+});

@@ -34,6 +34,8 @@ const hands = ref<string | null>(
   whole?.withChildren === null || whole === null ? null : String(whole.withChildren),
 );
 const skip = ref<string | null>(whole?.skip ?? null);
+/** Minutes that it took: asked of what is done. */
+const took = ref<number | null>(props.entry.mark?.took?.minutes ?? null);
 const note = ref<string | undefined>(whole?.note ?? '');
 
 const times = computed(() =>
@@ -49,7 +51,7 @@ const ways = Object.fromEntries(
 );
 const people = computed(() => personOptions(store.book));
 const how = [
-  `${task.minutes} min: ${task.how}.`,
+  `${task.minutes} min: ${task.how}${task.writtenMinutes === undefined ? '' : `, ${task.writtenMinutes} min, and as long as such things take here`}.`,
   ...(task.usualMinutes === null ? [] : [`As its activity says it would be ${task.usualMinutes} min.`]),
   `Needed on ${task.day.number === 0 ? '' : `Day ${task.day.number}, `}${formatDay(task.day.date)}${clockOf()}.`,
   ...(task.waitMinutes > 0 ? [`Done at least ${formatDuration(task.waitMinutes)} before.`] : []),
@@ -62,7 +64,7 @@ function clockOf(): string {
   return `, at ${formatMinutes(task.usedAt - momentOf(task.day.date, 0, home.zone))}`;
 }
 
-keepsTyped(`task ${props.entry.task.id}`, { slotId, personId, parts, way, hands, skip, note });
+keepsTyped(`task ${props.entry.task.id}`, { slotId, personId, parts, way, hands, skip, note, took });
 
 function submit(): ActResult {
   const decided = decideReady(
@@ -80,13 +82,33 @@ function submit(): ActResult {
   );
   const ofPart =
     task.part === null ? [] : [decideReady(store.book, task, { slotId: slotId.value, parts: 1 })];
-  return store.perform([decided, ...ofPart]);
+  const planned = (task.writtenMinutes ?? task.minutes) as never;
+  const timed =
+    props.entry.mark && took.value !== null
+      ? [
+          {
+            type: 'ready/done' as const,
+            unitId: task.unit.id,
+            taskId: task.id,
+            took: { minutes: took.value, planned },
+          },
+        ]
+      : [];
+  return store.perform([decided, ...ofPart, ...timed]);
 }
 </script>
 
 <template>
   <FormSheet :title="task.text" :hint="task.forWhat" :submit="submit" :width="620" @close="emit('close')">
     <HowCome :sentences="how" />
+    <NumberField
+      v-if="entry.mark"
+      v-model="took"
+      label="Minutes that it took"
+      path="took"
+      empty-is-null
+      suffix="min"
+    />
     <ChoiceField
       v-model="slotId"
       label="When"

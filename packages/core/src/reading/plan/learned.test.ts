@@ -1,0 +1,59 @@
+import { expect, test } from 'vitest';
+import type { ChangeInput } from '../../changes/index.ts';
+import {
+  A_MONDAY,
+  aChild,
+  after,
+  anActivity,
+  onDay,
+  testBook,
+  TEST_HOME,
+  TEST_UNIT,
+} from '../../testing/home.ts';
+import { read } from '../answers/read.ts';
+import { learnedTurn } from './learned.ts';
+
+const took = (placementId: string, day: number, minutes: number): ChangeInput =>
+  ({
+    type: 'daybook/record',
+    record: { unitId: TEST_UNIT, placementId, day, outcome: 'fine', turnTook: minutes },
+  }) as ChangeInput;
+const book = testBook(
+  aChild('bo', '2022-01-01'),
+  anActivity('cut', { mode: 'small-group', turnMinutes: 20 as never, atOnce: 1 }),
+  anActivity('fold', { mode: 'small-group', turnMinutes: 20 as never }),
+  ...[1, 2, 3, 4, 5].map((day) => onDay(`p${day}`, 'cut', day)),
+  onDay('q', 'fold', 6),
+);
+const turnOf = (base: typeof book, id: string) =>
+  read(base, TEST_UNIT, A_MONDAY).placements.find((one) => one.id === id)!.content.turnMinutes;
+
+test('turns are as long as they took here, wherever the activity is placed', () => {
+  const measured = after(book, ...[1, 2, 3].map((day) => took(`p${day}`, day, 30)));
+  expect(learnedTurn(measured, 'cut' as never, 20)).toEqual({ minutes: 26, written: 20, times: 3 });
+  expect([turnOf(book, 'p5'), turnOf(measured, 'p5'), turnOf(measured, 'q')]).toEqual([20, 26, 20]);
+});
+
+test('a plan that fits by what is written is told not to by what was learned', () => {
+  const isTold = (base: typeof book) =>
+    read(base, TEST_UNIT, A_MONDAY).headsUps.some(({ rule }) => rule === 'rounds');
+  const measured = after(book, ...[1, 2, 3, 4].map((day) => took(`p${day}`, day, 50)));
+  expect([isTold(book), isTold(measured)]).toEqual([false, true]);
+});
+
+test('it is counted anew when somebody says so, and nothing is learned of what has no minutes', () => {
+  const measured = after(book, took('p1', 1, 60));
+  expect(learnedTurn(measured, 'cut' as never, 20)?.minutes).toBe(25);
+  const home = { ...TEST_HOME, turnsSince: '2027-03-08T12:00:00.000Z' };
+  expect(learnedTurn(after(measured, { type: 'house/put-home', home }), 'cut' as never, 20)).toEqual({
+    minutes: 20,
+    written: 20,
+    times: 0,
+  });
+  expect(learnedTurn(measured, 'cut' as never, null)).toBeNull();
+});
+
+test('what was written into the library since is the measure', () => {
+  const measured = after(book, ...[1, 2, 3, 4].map((day) => took(`p${day}`, day, 30)));
+  expect(learnedTurn(measured, 'cut' as never, 30)?.minutes).toBe(30);
+});

@@ -17,8 +17,8 @@ const floors = [
 const questions = [
   ['ground'],
   ['plan', 'stock'],
-  ['circle', 'kitchen'],
-  ['amounts', 'balance', 'child', 'prints', 'went'],
+  ['circle', 'kitchen', 'went'],
+  ['amounts', 'balance', 'child', 'prints'],
   ['cautions', 'changeover', 'exclusive', 'fit', 'order'],
   ['bins', 'gather', 'forecast', 'house', 'search', 'year'],
   ['readiness', 'conduct', 'spark', 'suggest'],

@@ -26,9 +26,9 @@ export const changeToTurn = ({ content, ...rest }: Activity, minutes: number): C
 });
 
 /** From now on turns are measured anew: no minutes that were recorded until then count. */
-export const turnsAnew = (home: Home, now: string): ChangeInput => ({
+export const minutesAnew = (home: Home, now: string): ChangeInput => ({
   type: 'house/put-home',
-  home: { ...home, turnsSince: now } as HomeInput,
+  home: { ...home, minutesSince: now } as HomeInput,
 });
 type HomeInput = Extract<ChangeInput, { type: 'house/put-home' }>['home'];
 

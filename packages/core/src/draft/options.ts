@@ -101,14 +101,8 @@ const TERM_OF: Readonly<Record<Suggestion['told'][number]['about'], DraftTerm | 
   ...{ onHand: 'onHand', eachMissing: 'onHand', madeSet: 'onHand' },
   ...{ ownTheme: 'theme', named: 'theme', pattern: 'theme', table: 'theme', lacking: 'theme' },
   ...{ featured: 'theme', inSeason: 'theme', outOfSeason: 'theme' },
-  ...{
-    notLately: 'fresh',
-    justUsed: 'fresh',
-    loved: 'loved',
-    lost: 'loved',
-    liked: 'loved',
-    unliked: 'loved',
-  },
+  ...{ notLately: 'fresh', justUsed: 'fresh' },
+  ...{ loved: 'loved', lost: 'loved', liked: 'loved', unliked: 'loved' },
 };
 const CALM = { calm: 1, middling: 0, lively: -1 } as const;
 

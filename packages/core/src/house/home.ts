@@ -135,8 +135,8 @@ export const homeSchema = z.object({
   recordedLimits: z.array(recordedLimitSchema).max(8, 'At most 8').default([]),
   /** What is told of circles counts for the patience of this group from then on; null for all that was told. */
   patienceSince: instantSchema.nullable().default(null),
-  /** Minutes that turns took count from then on; null for all that was measured. */
-  turnsSince: instantSchema.nullable().default(null),
+  /** Minutes that turns and preparation took count from then on; null for all that was measured. */
+  minutesSince: instantSchema.nullable().default(null),
   ratio: ratioRuleSchema.default(ratioRuleSchema.parse({})),
   values: changedValuesSchema,
 });

@@ -1,14 +1,15 @@
 import { groupBy, unique, type Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
-import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
+import type { DoneOutcome } from '../../daybook/index.ts';
 import type { Child, ChildId } from '../../house/index.ts';
-import { wholeWords } from '../../measure/index.ts';
 import { versionsOf, type ActivityVersion } from '../../library/index.ts';
+import { wholeWords } from '../../measure/index.ts';
 import { areaOf, AREAS, rungOf, type Area, type Rung, type SkillId } from '../../skills/index.ts';
 import type { Placement, Unit, UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
-import { memoised, stableGroups } from '../ground/memo.ts';
-import { frameOf, placedIn, sessionsOf } from '../plan/plan.ts';
+import { memoised } from '../ground/memo.ts';
+import { frameOf, sessionsOf } from '../plan/plan.ts';
+import { unitsRecorded, wentIn } from '../went/went.ts';
 
 /** Something that a child met: what of it was hers, when, and how it went for her. */
 export interface Met {
@@ -28,35 +29,27 @@ export interface Met {
  * What was not recorded is not known; what did not happen was not met.
  */
 export const metBy = answer((look, childId: ChildId): readonly Met[] =>
-  [...recordsByUnit(look.table('records')).keys()]
+  unitsRecorded(look)
     .flatMap((unitId) => metIn(look, unitId, childId))
     .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0)),
 );
-const recordsByUnit = stableGroups((record: DayRecord) => record.unitId);
 
 // Each unit by itself: what is recorded in one leaves the others as they were.
-const metIn = answer((look, unitId: UnitId, childId: ChildId): readonly Met[] => {
-  const unit = look.one('units', unitId);
-  if (!unit) return [];
-  const frame = frameOf(look, unitId);
-  const placements = new Map(placedIn(look, unitId).placements.map((one) => [one.id, one]));
-  return recordsByUnit(look.table('records'))
-    .get(unitId)!
-    .flatMap((record): readonly Met[] => {
-      const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
-      const placement = placements.get(record.placementId);
-      if (outcome === 'skipped' || !placement) return [];
-      const session = sessionsOf(placement, frame).find(({ day }) => day.number === record.day);
-      const seat = session?.seats.find(({ child }) => child.id === childId);
-      if (!session || !seat) return [];
-      const all = versionsOf(placement.content);
-      const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
-      if (!version) return [];
-      const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
-      const note = namesAnother(look.table('children'), childId, record.note) ? '' : record.note;
-      return [{ unit, placement, date: session.day.date, version, isHardest, outcome, note }];
-    });
-});
+const metIn = answer((look, unitId: UnitId, childId: ChildId): readonly Met[] =>
+  wentIn(look, unitId).flatMap(({ unit, placement, date, record }): readonly Met[] => {
+    const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
+    if (outcome === 'skipped') return [];
+    const session = sessionsOf(placement, frameOf(look, unitId)).find(({ day }) => day.number === record.day);
+    const seat = session?.seats.find(({ child }) => child.id === childId);
+    if (!seat) return [];
+    const all = versionsOf(placement.content);
+    const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
+    if (!version) return [];
+    const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
+    const note = namesAnother(look.table('children'), childId, record.note) ? '' : record.note;
+    return [{ unit, placement, date, version, isHardest, outcome, note }];
+  }),
+);
 
 /** Whether a text names a child of the home other than this one, by its first name or as it is shown: what is about one child says nothing of another. */
 export function namesAnother(children: Table<Child>, childId: ChildId, said: string): boolean {

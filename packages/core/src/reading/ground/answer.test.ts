@@ -1,6 +1,7 @@
 import { describe, expect, test, vi } from 'vitest';
 import { EMPTY_BOOK, type Book, type Kind } from '../../book/index.ts';
 import { answer, answerEach, answerFlat, type Look } from './answer.ts';
+import { stableView } from './look.ts';
 
 const book = (
   tables: Partial<Record<Kind, Readonly<Record<string, object>>>>,
@@ -143,5 +144,34 @@ describe('an answer about each of a list', () => {
     expect(first).toEqual(['A', 'd', 'a', 'B', 'o']);
     expect(letters(book({ children: { ada: { ...ada, version: 2 }, bo } }, start), kites)).toBe(first);
     expect(letters(start, [])).toEqual([]);
+  });
+});
+
+describe('a view', () => {
+  const names = vi.fn(({ children }: Book) =>
+    Object.fromEntries(Object.values(children).map(({ id, name }) => [id, name])),
+  );
+  const question = vi.fn((look: Look) => Object.values(look.see(view)).join(' '));
+  const view = stableView(names);
+  const told = answer(question);
+  const outer = answer((look) => `${told(look)}!`);
+
+  test('asks again only when what it shows is another, also of who stands on the answer', () => {
+    expect(outer(start)).toBe('Ada Bo!');
+    // The table is another one, and what is drawn from it is the same.
+    const touched = book({ children: { ada, bo: { ...bo, likes: [] } as typeof bo } }, start);
+    expect(view(touched)).toBe(view(start));
+    expect(outer(touched)).toBe('Ada Bo!');
+    expect(question).toHaveBeenCalledTimes(1);
+    expect(outer(book({ children: { ada } }, start))).toBe('Ada!');
+    expect(outer(start)).toBe('Ada Bo!');
+    expect(question).toHaveBeenCalledTimes(2);
+  });
+
+  test('is worked out once a book', () => {
+    names.mockClear();
+    const other = book({ children: { bo } }, start);
+    expect([view(other), view(other)]).toEqual([{ bo: 'Bo' }, { bo: 'Bo' }]);
+    expect(names).toHaveBeenCalledTimes(1);
   });
 });

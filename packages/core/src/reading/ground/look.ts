@@ -3,8 +3,36 @@ import type { Book, EntityOf, Kind, Table } from '../../book/index.ts';
 // So many single entities of a kind are noted apart; an answer that saw more of them stands on the whole kind.
 const MOST_APART = 24;
 
+/** Something that is read out of a book, and is the same value while it says the same; see {@link stableView}. */
+export type View<V> = (book: Book) => V;
+
 /**
- * What an answer saw of a book: whole tables, and single entities of others. It holds in another book when all of that is
+ * A view of a book: a record of plain values, worked out once a book, and the same object as before while its values are. Why beside
+ * tables and entities: what is drawn from a few entities of a large table must not be worked out anew with each of the others.
+ */
+export function stableView<V extends Readonly<Record<string, string | number>>>(of: View<V>): View<V> {
+  const known = new WeakMap<Book, V>();
+  let before: V | undefined;
+  return (book) => {
+    let now = known.get(book);
+    if (now === undefined) {
+      now = of(book);
+      if (before !== undefined && isSameRecord(before, now)) now = before;
+      known.set(book, now);
+      before = now;
+    }
+    return now;
+  };
+}
+
+type Plain = Readonly<Record<string, string | number>>;
+function isSameRecord(a: Plain, b: Plain): boolean {
+  const keys = Object.keys(b);
+  return keys.length === Object.keys(a).length && keys.every((key) => a[key] === b[key]);
+}
+
+/**
+ * What an answer saw of a book: whole tables, single entities of others, and views. It holds in another book when all of that is
  * there the same. Why not the book itself: two books share every table that no gesture between them touched, so a few
  * comparisons tell whether an answer has to be worked out anew, and a book that is gone is not kept alive.
  */
@@ -12,6 +40,12 @@ export class Ground {
   readonly #tables = new Map<Kind, unknown>();
   // With what the table was when they were seen: most books have the same one, and nothing has to be looked at apart.
   readonly #apart = new Map<Kind, { table: unknown; readonly entities: Map<string, unknown> }>();
+
+  readonly #views = new Map<View<unknown>, unknown>();
+
+  noteView(view: View<unknown>, value: unknown): void {
+    this.#views.set(view, value);
+  }
 
   noteTable(kind: Kind, table: unknown): void {
     this.#tables.set(kind, table);
@@ -31,6 +65,7 @@ export class Ground {
     for (const [kind, table] of other.#tables) this.noteTable(kind, table);
     for (const [kind, { table, entities }] of other.#apart)
       for (const [id, entity] of entities) this.noteOne(kind, table, id, entity);
+    for (const [view, value] of other.#views) this.noteView(view, value);
   }
 
   holdsIn(book: Book): boolean {
@@ -40,6 +75,7 @@ export class Ground {
       for (const [id, entity] of seen.entities) if (book[kind][id] !== entity) return false;
       seen.table = book[kind];
     }
+    for (const [view, value] of this.#views) if (view(book) !== value) return false;
     return true;
   }
 }
@@ -58,6 +94,13 @@ export class Look {
   table<K extends Kind>(kind: K): Table<EntityOf<K>> {
     this.ground.noteTable(kind, this.book[kind]);
     return this.book[kind];
+  }
+
+  /** What a view shows: whatever else becomes of its tables does not matter. */
+  see<V>(view: View<V>): V {
+    const value = view(this.book);
+    this.ground.noteView(view, value);
+    return value;
   }
 
   /** One entity, null when it is not there: what becomes of the others of its kind does not matter. */

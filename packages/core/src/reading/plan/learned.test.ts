@@ -11,7 +11,8 @@ import {
   TEST_UNIT,
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
-import { learnedTurn } from './learned.ts';
+import { learnedTurn, turnsMeasured } from './learned.ts';
+import { placedIn } from './plan.ts';
 
 const took = (placementId: string, day: number, minutes: number): ChangeInput =>
   ({
@@ -44,7 +45,7 @@ test('a plan that fits by what is written is told not to by what was learned', (
 test('it is counted anew when somebody says so, and nothing is learned of what has no minutes', () => {
   const measured = after(book, took('p1', 1, 60));
   expect(learnedTurn(measured, 'cut' as never, 20)?.minutes).toBe(25);
-  const home = { ...TEST_HOME, turnsSince: '2027-03-08T12:00:00.000Z' };
+  const home = { ...TEST_HOME, minutesSince: '2027-03-08T12:00:00.000Z' };
   expect(learnedTurn(after(measured, { type: 'house/put-home', home }), 'cut' as never, 20)).toEqual({
     minutes: 20,
     written: 20,
@@ -56,4 +57,15 @@ test('it is counted anew when somebody says so, and nothing is learned of what h
 test('what was written into the library since is the measure', () => {
   const measured = after(book, ...[1, 2, 3, 4].map((day) => took(`p${day}`, day, 30)));
   expect(learnedTurn(measured, 'cut' as never, 30)?.minutes).toBe(30);
+});
+
+test('what is recorded without a clock leaves all that is planned the same', () => {
+  const measured = after(book, took('p1', 1, 60));
+  const said = after(measured, {
+    type: 'daybook/record',
+    record: { unitId: TEST_UNIT, placementId: 'p2', day: 2, outcome: 'loved' },
+  } as ChangeInput);
+  expect(placedIn(said, TEST_UNIT)).toBe(placedIn(measured, TEST_UNIT));
+  expect(turnsMeasured(said)).toBe(1);
+  expect(placedIn(after(said, took('p2', 2, 60)), TEST_UNIT)).not.toBe(placedIn(said, TEST_UNIT));
 });

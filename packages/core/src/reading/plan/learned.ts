@@ -1,14 +1,21 @@
+import { groupBy, homeOf, type Book } from '../../book/index.ts';
 import type { DayRecord } from '../../daybook/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
 import type { ActivityId } from '../../library/index.ts';
 import type { Placement } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { learn } from '../ground/learn.ts';
-import { memoised } from '../ground/memo.ts';
+import { stableView } from '../ground/look.ts';
+import { memoised, stableGroups } from '../ground/memo.ts';
 import { homeIn } from './house.ts';
 
 /** By how much one record moves what is learned at most, as a share. */
 export const learnStepOf = (home: Home): number => valueIn(home, 'patienceStepPercent') / 100;
+
+/** What was told, as it was told: the earliest first. */
+export const inOrderTold = <T extends { readonly at: string; readonly id: string }>(
+  told: readonly T[],
+): readonly T[] => told.toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
 
 /** How long a turn of something takes in this home. */
 export interface LearnedTurn {
@@ -19,30 +26,34 @@ export interface LearnedTurn {
   readonly times: number;
 }
 
-const measuredIn = memoised((records: Readonly<Record<string, DayRecord>>): readonly DayRecord[] =>
-  Object.values(records)
-    .filter(({ turnTook }) => turnTook !== null)
-    .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1)),
-);
+const measuredIn = stableGroups(({ turnTook }: DayRecord) => turnTook !== null);
+const NOTHING: Readonly<Record<string, string>> = {};
 
-// The minutes that turns of an activity took, since the home counts them, as one text: it stays the same while they do.
-const tookOf = answer((look, activityId: ActivityId): string => {
-  const since = homeIn(look).turnsSince ?? '';
-  return measuredIn(look.table('records'))
-    .filter(
-      ({ placementId, at }) =>
-        at > since && (look.one('placements', placementId)?.originId ?? placementId) === activityId,
-    )
-    .map(({ turnTook }) => turnTook)
-    .join(' ');
+// The minutes that turns of each activity took, in the order in which they were told since the home counts them: `12 9 14`.
+const turnsTook = stableView((book): Readonly<Record<string, string>> => {
+  const measured = measuredIn(book.records).get(true);
+  if (!measured) return NOTHING;
+  const since = homeOf(book).minutesSince ?? '';
+  const told = inOrderTold(measured.filter(({ at }) => at > since));
+  const byActivity = groupBy(
+    told,
+    ({ placementId }) => book.placements[placementId]?.originId ?? placementId,
+  );
+  return Object.fromEntries(
+    [...byActivity].map(([id, list]) => [id, list.map(({ turnTook }) => turnTook).join(' ')]),
+  );
 });
+
+/** How many records say how long a turn took, of those that the home counts. */
+export const turnsMeasured = (book: Book): number =>
+  Object.values(turnsTook(book)).reduce((sum, took) => sum + took.split(' ').length, 0);
 
 /** How long a turn of what is placed takes here, by what was measured of the same activity anywhere; null where none is written. */
 export const learnedTurn = answer(
   (look, activityId: ActivityId, written: number | null): LearnedTurn | null => {
     if (written === null) return null;
-    const took = tookOf(look, activityId);
-    if (took === '') return { minutes: written, written, times: 0 };
+    const took = look.see(turnsTook)[activityId];
+    if (took === undefined) return { minutes: written, written, times: 0 };
     const readings = took.split(' ').map((minutes) => ({ times: Number(minutes) / written }));
     const minutes = Math.max(1, Math.round(written * learn(readings, learnStepOf(homeIn(look)))));
     return { minutes, written, times: readings.length };

@@ -54,7 +54,7 @@ test('how long it took is said with the tick or after it, and the tick stays who
 test('it is counted anew when the home says so', () => {
   const timed = after(book, done('p3:trace', 40), {
     type: 'house/put-home',
-    home: { ...TEST_HOME, turnsSince: '2027-03-08T12:00:00.000Z' },
+    home: { ...TEST_HOME, minutesSince: '2027-03-08T12:00:00.000Z' },
   });
   expect(minutesOf(timed, 'p8:trace')).toEqual([20, null]);
 });

@@ -14,7 +14,7 @@ export interface Pace {
 
 /** The pace of a home, from the tasks of which somebody said how long they took, since it counts them. */
 export const paceOf = memoised((marks: Readonly<Record<string, PrepMark>>, home: Home): Pace => {
-  const since = home.turnsSince ?? '';
+  const since = home.minutesSince ?? '';
   const readings = Object.values(marks)
     .filter(({ at }) => at > since)
     .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1))

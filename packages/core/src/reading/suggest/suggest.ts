@@ -19,7 +19,7 @@ import { isAbout } from '../plan/features.ts';
 import { listed } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { namedOf } from '../plan/wishes.ts';
-import { wentBefore } from '../went/went.ts';
+import { wentBefore, type WentBefore } from '../went/went.ts';
 import { earlierUnits, frameOf, learnerOn, placedIn, themeIn, type Frame } from '../plan/plan.ts';
 
 /**
@@ -99,52 +99,56 @@ const speaks = (about: Speaking['about'], reason: string): Speaking => ({
 });
 
 /** What each activity brings to a unit, whatever place it is looked for. */
-const worth = answer((look, activity: Activity, frame: Frame, last: PlainDay | null): Suggestion => {
-  const { content } = activity;
-  const children = childrenOf(frame);
-  const fits = countFitting(content, children, frame);
-  const missing = missingFor(look, content);
-  const told: Speaking[] = [];
-  if (children.length > 0)
-    told.push({
-      ...{ about: 'fits', points: (WEIGHTS.fits * fits) / children.length },
-      reason: `fits ${fits} of ${children.length}`,
-    });
-  if (missing.length === 0) told.push(speaks('onHand', 'things on hand'));
-  else told.push({ about: 'eachMissing', points: missing.length * WEIGHTS.eachMissing, reason: '' });
-  const theme = themeIn(look, frame.unit.id);
-  const belongs = belongsTo(content, theme);
-  told.push(...themeReasons(content, theme, belongs), ...recordedReasons(look, activity));
-  told.push(...wishReasons(look, content, children));
-  if (content.seasons.length > 0) {
-    const fits = content.seasons.includes(seasonOf(firstDate(frame), frame.home.zone));
-    told.push(
-      fits ? speaks('inSeason', 'in season') : speaks('outOfSeason', `made for ${listed(content.seasons)}`),
-    );
-  }
-  const features = featuresMet(content, frame);
-  if (features.length > 0) told.push(speaks('featured', listed(features)));
-  told.push(freshness(last, frame));
-  if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push(speaks('littlePrep', 'little to prepare'));
-  const set = content.materials.map(({ supplyId }) => look.one('supplies', supplyId)).find((one) => one?.set);
-  if (set && missing.length === 0) told.push(speaks('madeSet', `uses the set ${set.name}`));
-  const score = told.reduce((sum, { points }) => sum + points, 0);
-  const reasons = told
-    .filter(({ reason }) => reason !== '')
-    .toSorted((a, b) => b.points - a.points)
-    .map(({ reason }) => reason);
-  const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
-  const lacking = theme !== null && lacksRole(content, theme);
-  const unmeant = lacking ? [`nobody wrote ${listed(askedOfTable(content, theme).lacks)} yet`] : [];
-  // What speaks against it is read before what speaks for it.
-  const failed = told.filter(({ about }) => about === 'lost').map(({ reason }) => reason);
-  const first = [...elsewhere, ...unmeant, ...failed];
-  return {
-    ...{ activity, fits, missing, told, score, belongs },
-    lacksRole: lacking,
-    reasons: [...first, ...reasons.filter((reason) => !first.includes(reason))],
-  };
-});
+const worth = answer(
+  (look, activity: Activity, frame: Frame, last: PlainDay | null, went: WentBefore | null): Suggestion => {
+    const { content } = activity;
+    const children = childrenOf(frame);
+    const fits = countFitting(content, children, frame);
+    const missing = missingFor(look, content);
+    const told: Speaking[] = [];
+    if (children.length > 0)
+      told.push({
+        ...{ about: 'fits', points: (WEIGHTS.fits * fits) / children.length },
+        reason: `fits ${fits} of ${children.length}`,
+      });
+    if (missing.length === 0) told.push(speaks('onHand', 'things on hand'));
+    else told.push({ about: 'eachMissing', points: missing.length * WEIGHTS.eachMissing, reason: '' });
+    const theme = themeIn(look, frame.unit.id);
+    const belongs = belongsTo(content, theme);
+    told.push(...themeReasons(content, theme, belongs), ...recordedReasons(content, went));
+    told.push(...wishReasons(look, content, children));
+    if (content.seasons.length > 0) {
+      const fits = content.seasons.includes(seasonOf(firstDate(frame), frame.home.zone));
+      told.push(
+        fits ? speaks('inSeason', 'in season') : speaks('outOfSeason', `made for ${listed(content.seasons)}`),
+      );
+    }
+    const features = featuresMet(content, frame);
+    if (features.length > 0) told.push(speaks('featured', listed(features)));
+    told.push(freshness(last, frame));
+    if (prepMinutes(content) <= LITTLE_PREP_MINUTES) told.push(speaks('littlePrep', 'little to prepare'));
+    const set = content.materials
+      .map(({ supplyId }) => look.one('supplies', supplyId))
+      .find((one) => one?.set);
+    if (set && missing.length === 0) told.push(speaks('madeSet', `uses the set ${set.name}`));
+    const score = told.reduce((sum, { points }) => sum + points, 0);
+    const reasons = told
+      .filter(({ reason }) => reason !== '')
+      .toSorted((a, b) => b.points - a.points)
+      .map(({ reason }) => reason);
+    const elsewhere = belongs === 'other' ? [`belongs to ${listed(content.themes)}`] : [];
+    const lacking = theme !== null && lacksRole(content, theme);
+    const unmeant = lacking ? [`nobody wrote ${listed(askedOfTable(content, theme).lacks)} yet`] : [];
+    // What speaks against it is read before what speaks for it.
+    const failed = told.filter(({ about }) => about === 'lost').map(({ reason }) => reason);
+    const first = [...elsewhere, ...unmeant, ...failed];
+    return {
+      ...{ activity, fits, missing, told, score, belongs },
+      lacksRole: lacking,
+      reasons: [...first, ...reasons.filter((reason) => !first.includes(reason))],
+    };
+  },
+);
 
 // What the theme's table says for it: whose it is, that its words name it, and that it has what a pattern asks.
 function themeReasons(
@@ -168,8 +172,7 @@ function themeReasons(
 }
 
 // What was noted or recorded of it here: by how much of the times; noted without a record counts once.
-function recordedReasons(look: Look, { id, content }: Activity): Speaking[] {
-  const went = wentBefore(look).by.get(id);
+function recordedReasons(content: ActivityContent, went: WentBefore | null): Speaking[] {
   const isNoted = content.notes.some(({ loved }) => loved);
   const reasons: Speaking[] = [];
   const loved = Math.max(went?.loved ?? 0, isNoted ? 1 : 0);
@@ -213,7 +216,9 @@ export function suggestionsFor(
     .filter(
       ({ content }) => !spot.child || versionFor(content, learnerOn(spot.child, first, frame.home)) !== null,
     )
-    .map((activity) => worth(book, activity, frame, lastUse.get(activity.id) ?? null))
+    .map((activity) =>
+      worth(book, activity, frame, lastUse.get(activity.id) ?? null, wentBefore(book, activity.id)),
+    )
     .toSorted(
       (a, b) =>
         Number(there.has(a.activity.id)) - Number(there.has(b.activity.id)) ||

@@ -3,7 +3,7 @@ import type { PlainDay } from '../../calendar/index.ts';
 import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
 import type { ActivityId } from '../../library/index.ts';
 import type { Placement, Unit, UnitId } from '../../unit/index.ts';
-import { answer } from '../ground/answer.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { stableGroups } from '../ground/memo.ts';
 import { frameOf, placedIn } from '../plan/plan.ts';
 
@@ -16,6 +16,11 @@ export interface Went {
 }
 
 const recordsByUnit = stableGroups((record: DayRecord) => record.unitId);
+
+/** The units of which something was recorded. */
+export const unitsRecorded = (look: Look): readonly UnitId[] => [
+  ...recordsByUnit(look.table('records')).keys(),
+];
 
 /** How what is placed in a unit went, the earliest first; a record of what is not placed any more, or of no day of the unit, is left out. */
 export const wentIn = answer((look, unitId: UnitId): readonly Went[] => {
@@ -30,27 +35,32 @@ export const wentIn = answer((look, unitId: UnitId): readonly Went[] => {
       const date = days[record.day - 1]?.date;
       return placement && date ? [{ unit, placement, date, record }] : [];
     })
-    .toSorted((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
+    .toSorted(byDate);
 });
+const byDate = (a: Went, b: Went): number => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0);
 
 /** What the records of this home say about an activity when it is thought of again. */
 export interface WentBefore {
-  /** Shares of all times that it was done: above zero where it was loved, below where it lost them; between -1 and 1. */
+  /** Of the times that it was done, the shares in which it was loved and in which it lost them: 0 to 1. */
   readonly loved: number;
   readonly lost: number;
-  /** The last time that says something, in a few words. */
+  /** The last time of each, in a few words; empty where there is none. */
   readonly lovedText: string;
   readonly lostText: string;
 }
 
-/** What was recorded of each activity of the library in any unit of the home. What was skipped says nothing about it. */
-export const wentBefore = answer((look): { readonly by: ReadonlyMap<ActivityId, WentBefore> } => {
-  const all = [...recordsByUnit(look.table('records')).keys()]
+const allDone = answer((look): { readonly byActivity: ReadonlyMap<ActivityId, readonly Went[]> } => {
+  const done = unitsRecorded(look)
     .flatMap((unitId) => wentIn(look, unitId))
     .filter(({ record }) => record.outcome !== 'skipped')
-    .toSorted((a, b) => (a.date < b.date ? -1 : a.date > b.date ? 1 : 0));
-  const groups = groupBy(all, ({ placement }) => placement.originId);
-  return { by: new Map([...groups].map(([id, list]) => [id, summed(list)])) };
+    .toSorted(byDate);
+  return { byActivity: groupBy(done, ({ placement }) => placement.originId) };
+});
+
+/** What was recorded of an activity of the library in any unit of the home; null for nothing. What was skipped says nothing about it. */
+export const wentBefore = answer((look, activityId: ActivityId): WentBefore | null => {
+  const done = allDone(look).byActivity.get(activityId);
+  return done ? summed(done) : null;
 });
 
 function summed(list: readonly Went[]): WentBefore {

@@ -7,7 +7,7 @@ import {
   lookBackOn,
   sessionsOf,
   tallyText,
-  turnsAnew,
+  minutesAnew,
 } from '@kobby/core';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import PageBar from '../../parts/PageBar.vue';
@@ -51,11 +51,11 @@ const hint = computed(() => {
   return `${days}, ${rows.length} things; ${tallyText(back.value.tally) || 'nothing told yet'}`;
 });
 const measured = computed(() => {
-  const since = homeOf(store.book).turnsSince ?? '';
+  const since = homeOf(store.book).minutesSince ?? '';
   return Object.values(store.book.records).filter(({ turnTook, at }) => turnTook !== null && at > since)
     .length;
 });
-const measureAnew = (): unknown => store.perform([turnsAnew(homeOf(store.book), store.instant())]);
+const measureAnew = (): unknown => store.perform([minutesAnew(homeOf(store.book), store.instant())]);
 const money = computed(() => {
   const { cost, frame } = reading.value;
   const { currency } = frame.home;

@@ -130,7 +130,7 @@ test('how long a turn takes here stands beside what is written, goes into the li
   expect(page.get('[data-test="ran-t1"]').text()).not.toContain('A turn takes');
   expect(page.find('[data-test="turns-anew"]').exists()).toBe(false);
 
-  const anew = { ...desk.store.book.homes['home' as never]!, turnsSince: null };
+  const anew = { ...desk.store.book.homes['home' as never]!, minutesSince: null };
   page = await open(after(desk.store.book, { type: 'house/put-home', home: anew as never }));
   await page.get('[aria-label^="Write it down: cut"]').trigger('click');
   expect(activity('cut').content.turnMinutes).toBe(25);

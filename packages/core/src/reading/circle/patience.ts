@@ -2,9 +2,9 @@ import type { Table } from '../../book/index.ts';
 import type { PlainDay } from '../../calendar/index.ts';
 import type { CircleRecord } from '../../daybook/index.ts';
 import { valueIn, type Child, type Home, type Months } from '../../house/index.ts';
-import { LEARNED, learn, type Reading } from '../ground/learn.ts';
+import { LEARNED, learn, type Sample } from '../ground/learn.ts';
 import { memoised } from '../ground/memo.ts';
-import { learnStepOf } from '../plan/learned.ts';
+import { inOrderTold, learnStepOf } from '../plan/learned.ts';
 import { ageOn } from '../plan/plan.ts';
 import type { CircleRun } from './run.ts';
 
@@ -26,18 +26,16 @@ const MORE = 1.1;
  */
 export const groupPatience = memoised((records: Table<CircleRecord>, home: Home): GroupPatience => {
   const since = home.patienceSince ?? '';
-  const told = Object.values(records)
-    .filter(({ at }) => at > since)
-    .toSorted((a, b) => (a.at < b.at ? -1 : a.at > b.at ? 1 : a.id < b.id ? -1 : 1));
-  const readings = told.map(shownBy);
+  const told = inOrderTold(Object.values(records).filter(({ at }) => at > since));
+  const samples = told.map(shownBy);
   const steps = told.map((record, i) => ({
     record,
-    factor: learn(readings.slice(Math.max(0, i + 1 - LEARNED.recent), i + 1), learnStepOf(home)),
+    factor: learn(samples.slice(Math.max(0, i + 1 - LEARNED.recent), i + 1), learnStepOf(home)),
   }));
   return { factor: steps.at(-1)?.factor ?? 1, steps };
 });
 
-function shownBy({ outcome, heldSeconds, ruleSeconds }: CircleRecord): Reading {
+function shownBy({ outcome, heldSeconds, ruleSeconds }: CircleRecord): Sample {
   const sat = heldSeconds / ruleSeconds;
   if (outcome === 'more') return { times: sat * MORE, atLeast: true };
   return outcome === 'held' ? { times: sat, atLeast: true } : { times: sat };

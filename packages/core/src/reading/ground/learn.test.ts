@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { learn, LEARNED, type Reading } from './learn.ts';
+import { learn, LEARNED, type Sample } from './learn.ts';
 
 const STEP = 0.25;
-const many = (count: number, times: number): readonly Reading[] =>
+const many = (count: number, times: number): readonly Sample[] =>
   Array.from({ length: count }, () => ({ times }));
 
 /** Numbers of a home that are the same in each run. */
@@ -17,8 +17,8 @@ function numbers(seed: number): { readonly even: () => number; readonly normal: 
   return { even, normal };
 }
 
-/** How a reading comes about in a home where something really is `truth` times what is known of it. */
-type Kind = (truth: number, home: ReturnType<typeof numbers>) => Reading;
+/** How a sample comes about in a home where something really is `truth` times what is known of it. */
+type Kind = (truth: number, home: ReturnType<typeof numbers>) => Sample;
 const KINDS: Readonly<Record<string, Kind>> = {
   // A clock was looked at, or a measuring cup: what came out scatters.
   minutes: (truth, { normal }) => ({ times: truth * Math.exp(0.15 * normal()) }),

@@ -54,9 +54,9 @@ export const learnedTurn = answer(
     if (written === null) return null;
     const took = look.see(turnsTook)[activityId];
     if (took === undefined) return { minutes: written, written, times: 0 };
-    const readings = took.split(' ').map((minutes) => ({ times: Number(minutes) / written }));
-    const minutes = Math.max(1, Math.round(written * learn(readings, learnStepOf(homeIn(look)))));
-    return { minutes, written, times: readings.length };
+    const samples = took.split(' ').map((minutes) => ({ times: Number(minutes) / written }));
+    const minutes = Math.max(1, Math.round(written * learn(samples, learnStepOf(homeIn(look)))));
+    return { minutes, written, times: samples.length };
   },
 );
 

@@ -12,6 +12,8 @@ export interface ChosenTask extends ReadyTask {
   /** `1 of 3`, for a part. */
   readonly part: string | null;
   readonly isSkipped: boolean;
+  /** As it is written, where making ready takes longer or shorter here; left out where it does not. */
+  readonly writtenMinutes?: Minutes;
   /** What it would take as its activity says, where somebody chose another way. */
   readonly usualMinutes: Minutes | null;
 }

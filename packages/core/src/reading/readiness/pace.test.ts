@@ -58,3 +58,36 @@ test('it is counted anew when the home says so', () => {
   });
   expect(minutesOf(timed, 'p8:trace')).toEqual([20, null]);
 });
+
+test('another way and a part are timed against what is written for them, not for the whole', () => {
+  const choice = (rest: object): ChangeInput =>
+    ({ type: 'ready/choose', choice: { id: 'p8:trace', unitId: TEST_UNIT, ...rest } }) as ChangeInput;
+  const timed = after(book, ...[3, 4, 5, 6, 7].map((day) => done(`p${day}:trace`, 40)));
+  const [whole] = minutesOf(timed, 'p8:trace');
+  expect(minutesOf(after(timed, choice({ parts: 2 })), 'p8:trace.1')).toEqual([whole! / 2, 10]);
+  const other = after(
+    timed,
+    anActivity('cut', {
+      mode: 'whole-group',
+      prep: [
+        {
+          ...(prep('trace', 20) as object),
+          instead: [{ text: 'tear it', minutes: 6, laterMinutes: 0 }],
+        } as never,
+      ],
+    }),
+    onDay('p9', 'cut', 9),
+    { ...choice({ instead: 0 }), choice: { id: 'p9:trace', unitId: TEST_UNIT, instead: 0 } } as ChangeInput,
+  );
+  expect(minutesOf(other, 'p9:trace')).toEqual([Math.round((6 * whole!) / 20), 6]);
+});
+
+test('how the minutes came about says what is written and from how many times the pace is known', () => {
+  const timed = after(book, ...[3, 4].map((day) => done(`p${day}:trace`, 40)));
+  const { task } = read(timed, TEST_UNIT, A_MONDAY).ready.entries.find(
+    (entry) => entry.task.id === 'p8:trace',
+  )!;
+  expect(task.how).toBe(
+    'as its activity says, 20 min as written; by 2 tasks that were timed, such things take 1.56 times that here',
+  );
+});

@@ -173,7 +173,7 @@ const laidOut = answer(
     waiting: readonly Waiting[],
   ): Readiness => {
     const [home, marks, plans] = [homeIn(look), look.table('prepMarks'), look.table('prepPlans')];
-    const chosen = chosenTasks(pacedTasks(tasks, paceOf(marks, home).factor), look.table('prepChoices'));
+    const chosen = pacedTasks(chosenTasks(tasks, look.table('prepChoices')), paceOf(marks, home));
     const shown = new Map<string, string>(
       Object.values(plans).flatMap(({ entries }) => entries.map(({ taskId, slotId }) => [taskId, slotId])),
     );

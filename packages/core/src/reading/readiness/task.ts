@@ -43,8 +43,6 @@ export interface ReadyTask {
   readonly forWhat: string;
   readonly placement: Placement | null;
   readonly minutes: Minutes;
-  /** As it is written, where making ready takes longer or shorter here; left out where it does not. */
-  readonly writtenMinutes?: Minutes;
   /** From its beginning to its end, with waits in between for which somebody stays; left out: as long as its minutes. */
   readonly lastsMinutes?: Minutes;
   /** How the minutes came about. */

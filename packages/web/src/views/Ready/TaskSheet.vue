@@ -51,7 +51,7 @@ const ways = Object.fromEntries(
 );
 const people = computed(() => personOptions(store.book));
 const how = [
-  `${task.minutes} min: ${task.how}${task.writtenMinutes === undefined ? '' : `, ${task.writtenMinutes} min, and as long as such things take here`}.`,
+  `${task.minutes} min: ${task.how}.`,
   ...(task.usualMinutes === null ? [] : [`As its activity says it would be ${task.usualMinutes} min.`]),
   `Needed on ${task.day.number === 0 ? '' : `Day ${task.day.number}, `}${formatDay(task.day.date)}${clockOf()}.`,
   ...(task.waitMinutes > 0 ? [`Done at least ${formatDuration(task.waitMinutes)} before.`] : []),

@@ -32,6 +32,8 @@ const expectNoBarriers = async (visitor: Visitor): Promise<void> =>
 const VIEWS = [
   ['house/children', '[data-test="children"] li'],
   ['house/children/bo', '[data-test="met"] li'],
+  ['house/children/bo/letter', 'main textarea'],
+  ['units/unit-kites/print/offered', '[data-test="printed"]'],
   ['house/people', '[data-test="people"] li'],
   ['house/corners', '[data-test="corners"] li'],
   ['house/rules', 'main form'],

@@ -104,6 +104,14 @@ describe('records', () => {
     );
     const { records } = after(demo, recordRowChanges(taken(said.rows)));
     expect(records[record!.id]).toMatchObject({ outcome: 'skipped', note: record!.note, test: record!.test });
+
+    const timed = (minutes: string) =>
+      readRecordsTable(`unit,day,what,minutes of a turn\n${unit},${record!.day},"${what}",${minutes}\n`, demo)
+        .rows;
+    const measured = after(demo, recordRowChanges(taken(timed('25'))));
+    expect(measured.records[record!.id]).toEqual({ ...record, turnTook: 25, version: 2 });
+    expect(recordRowChanges(taken(readRecordsTable(recordsTable(measured), measured).rows))).toEqual([]);
+    expect(whys(timed('long'))[0]).toMatch(/^no: minutes of a turn: /);
   });
 
   test('of what is not there are not taken', () => {

@@ -6,6 +6,7 @@ import {
   unitDays,
   type CirclePiece,
   type PlacedCopy,
+  type PlacementId,
   type ReadyUnit,
   type Unit,
   type UnitId,
@@ -133,6 +134,16 @@ export function withoutPlaced({ changes, left }: StartFrom, ids: ReadonlySet<str
     change.type !== 'unit/copy' || change.where.kind !== 'twin' || !gone.has(change.where.of);
   return { changes: changes.filter((change) => isCopied(change) && stands(change)), left };
 }
+
+/** What was placed elsewhere and is placed again, by the id there and the new one. */
+export const copiedIn = (
+  changes: readonly ChangeInput[],
+): readonly { readonly from: PlacementId; readonly to: PlacementId }[] =>
+  changes.flatMap((change) =>
+    change.type === 'unit/copy'
+      ? [{ from: change.placementId as PlacementId, to: change.id as PlacementId }]
+      : [],
+  );
 
 /** The pieces of circles again, what takes the place of another one with it; those whose block the home no longer has are left. */
 function circlesAgain(

@@ -28,7 +28,7 @@ export interface RecordRow {
  */
 export const readRecordsTable = (text: string, book: Book): ImportPreview<RecordRow> =>
   readTable(text, {
-    columns: ['unit', 'day', 'what', 'how it went', 'unfinished', 'children', 'note'],
+    columns: ['unit', 'day', 'what', 'how it went', 'unfinished', 'children', 'minutes of a turn', 'note'],
     needs: ['unit', 'day', 'what'],
     row: (cells, at) => rowOf(cells, book, at),
     keyOf: ({ record: { placementId, day } }) => recordIdOf(placementId, day),
@@ -62,19 +62,26 @@ function rowOf(cells: Cells, book: Book, at: RowPlace): ImportRow<RecordRow> {
     unfinished: cells.has('unfinished') ? of('unfinished') !== '' : known?.unfinished,
     versionId: known?.versionId,
     note: cells.get('note') ?? known?.note,
-    turnTook: known?.turnTook,
+    turnTook: cells.has('minutes of a turn') ? minutesIn(of('minutes of a turn')) : known?.turnTook,
     children: cells.has('children') ? childrenIn(of('children'), book, hints) : known?.children,
     test: known?.test,
   });
   if (!parsed.success) {
     const [first] = fieldProblems(parsed.error);
-    return no(`${first!.path[0] === 'outcome' ? 'how it went' : first!.path.join(' ')}: ${first!.message}`);
+    const field = String(first!.path[0]);
+    return no(`${COLUMN_OF[field] ?? field}: ${first!.message}`);
   }
   const record = parsed.data;
   const isSame = known !== undefined && equal({ ...known, ...record }, known);
   const as = known === undefined ? 'new' : isSame ? 'same' : 'changed';
   return { ...at, ok: true, value: { record, title: placement.content.title, as }, hints };
 }
+
+// What a field is called in the table, where that is not its own name.
+const COLUMN_OF: Readonly<Record<string, string>> = {
+  outcome: 'how it went',
+  turnTook: 'minutes of a turn',
+};
 
 const has = (book: Book, placementId: string, day: number): boolean =>
   book.records[recordIdOf(placementId, day)] !== undefined;
@@ -83,6 +90,9 @@ const outcomeIn = (words: string): DoneOutcome | undefined =>
   (Object.keys(OUTCOMES) as DoneOutcome[]).find(
     (id) => id === asName(words) || asName(OUTCOMES[id].name) === asName(words),
   );
+
+// What is no number is refused where it is read, with its words.
+const minutesIn = (cell: string): number | null => (cell.trim() === '' ? null : Number(cell));
 
 function childrenIn(cell: string, book: Book, hints: string[]): RecordOrder['children'] {
   return partsOf(cell).flatMap((words) => {

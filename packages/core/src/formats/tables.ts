@@ -149,9 +149,13 @@ export function recordsTable(book: Book): string {
       record.children
         .map(({ childId, outcome }) => `${book.children[childId]?.name ?? ''}: ${outcome}`)
         .join('; '),
+      record.turnTook,
       record.note,
       record.by,
       record.at,
     ]);
-  return csvOf(['unit', 'day', 'what', 'how it went', 'unfinished', 'children', 'note', 'by', 'at'], rows);
+  return csvOf(
+    ['unit', 'day', 'what', 'how it went', 'unfinished', 'children', 'minutes of a turn', 'note', 'by', 'at'],
+    rows,
+  );
 }

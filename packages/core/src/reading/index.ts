@@ -195,6 +195,6 @@ export {
   type LookBackRow,
   type Tally,
 } from './lookback/look-back.ts';
-export { startingAgain, type Again, type AgainLine } from './lookback/again.ts';
+export { startingAgain, type Again, type AgainLine, type Begun } from './lookback/again.ts';
 export { wentIn, type Went } from './went/went.ts';
 export { learnedTurn, type LearnedTurn } from './plan/learned.ts';

@@ -58,6 +58,8 @@ function timesText(of: readonly Went[]): string {
     .join(', ')}`;
 }
 
+const SAID = { recorded: 'Recorded', planned: 'Planned', skipped: 'Did not happen' } as const;
+
 function linesOf(
   book: Book,
   day: ProgramDay,
@@ -71,21 +73,15 @@ function linesOf(
   const all = (sessionsByDay(reading.placements, reading.frame).get(day.number) ?? [])
     .map(({ placement }) => placement)
     .filter(({ where }) => where.kind !== 'bin');
-  const outcomeOf = ({ id }: Placement) => told.get(id)?.outcome ?? null;
+  const known = groupBy(all, ({ id }): keyof typeof SAID => {
+    const record = told.get(id);
+    return record === undefined ? 'planned' : record.outcome === 'skipped' ? 'skipped' : 'recorded';
+  });
   const circles = circlesOn(book, day, reading);
-  const lines = (
-    [
-      [
-        'Recorded',
-        all.filter((one) => outcomeOf(one) !== null && outcomeOf(one) !== 'skipped').map(withAreas),
-        circles.recorded,
-      ],
-      ['Planned', all.filter((one) => outcomeOf(one) === null).map(withAreas), circles.planned],
-      ['Did not happen', all.filter((one) => outcomeOf(one) === 'skipped').map(withAreas), []],
-    ] as const
-  ).flatMap(([says, things, sung]) =>
-    things.length + sung.length === 0 ? [] : [`${says}: ${listed([...things, ...sung])}`],
-  );
+  const lines = (Object.keys(SAID) as (keyof typeof SAID)[]).flatMap((how) => {
+    const things = [...(known.get(how) ?? []).map(withAreas), ...circles[how]];
+    return things.length === 0 ? [] : [`${SAID[how]}: ${listed(things)}`];
+  });
   return lines.map((line, i) => [i === 0 ? `Day ${day.number}, ${formatDay(day.date)}` : '', line]);
 }
 
@@ -94,7 +90,7 @@ function circlesOn(
   book: Book,
   { number }: ProgramDay,
   { circles, frame }: Reading,
-): { readonly recorded: readonly string[]; readonly planned: readonly string[] } {
+): Readonly<Record<keyof typeof SAID, readonly string[]>> {
   const runs = circles.runs.filter(({ day, moment }) => day.number === number && moment === 'in');
   const isTold = ({ block }: (typeof runs)[number]): boolean =>
     circleRecordIdOf({ unitId: frame.unit.id, day: number, blockId: block.id }) in book.circleRecords;
@@ -103,5 +99,6 @@ function circlesOn(
   return {
     recorded: runs.filter(isTold).map(says),
     planned: runs.filter((run) => !isTold(run)).map(says),
+    skipped: [],
   };
 }

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { plainDay } from '../calendar/index.ts';
-import type { ChangeInput } from '../changes/index.ts';
 import {
   aChild,
   aCorner,
@@ -10,17 +9,12 @@ import {
   inBin,
   inCorner,
   onDay,
+  recorded,
   testBook,
   TEST_UNIT,
 } from '../testing/home.ts';
 import { composeChildLetter } from './child-letter.ts';
 import { printedPages } from './printed.ts';
-
-const recorded = (placementId: string, day: number, outcome: string, rest: object = {}): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome, ...rest },
-  }) as ChangeInput;
 
 const book = testBook(
   aCorner('a'),

@@ -6,6 +6,7 @@ import {
   type Actor,
   type Book,
   type ChangeInput,
+  type DoneOutcome,
   type Gesture,
   type Outcome,
   type UnitId,
@@ -226,3 +227,15 @@ export const revised = (
   type: 'unit/revise',
   unit: { ...book.units[TEST_UNIT]!, ...rest },
 });
+
+/** What was said of something placed on a day of the test unit. */
+export const recorded = (
+  placementId: string,
+  day: number,
+  outcome: DoneOutcome,
+  rest: { readonly [field: string]: unknown } = {},
+): ChangeInput =>
+  ({
+    type: 'daybook/record',
+    record: { unitId: TEST_UNIT, placementId, day, outcome, ...rest },
+  }) as ChangeInput;

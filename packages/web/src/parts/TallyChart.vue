@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { OUTCOMES, type DoneOutcome } from '@kobby/core';
 import { BarChart } from 'echarts/charts';
-import { AriaComponent, GridComponent } from 'echarts/components';
+import { AriaComponent, GridComponent, LegendComponent } from 'echarts/components';
 import { use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { computed } from 'vue';
 import VChart from 'vue-echarts';
 
 /** How things went, as standing bars beside each other, each outcome with a pattern of its own. The same must stand beside it as text. */
-use([BarChart, GridComponent, AriaComponent, SVGRenderer]);
+use([BarChart, GridComponent, LegendComponent, AriaComponent, SVGRenderer]);
 
 const props = defineProps<{
   label: string;
@@ -22,13 +22,21 @@ const TINTS: Readonly<Record<DoneOutcome, string>> = {
   lost: '--stop',
   skipped: '--line',
 };
-// The chart draws a legend of patterns nowhere: the text beside it names them.
 const option = computed(() => {
   const text = { color: colour('--ink'), fontFamily: 'Atkinson Hyperlegible Next', fontSize: 12 };
   return {
     animation: false,
     aria: { enabled: true, decal: { show: true } },
-    grid: { left: 26, right: 8, top: 8, bottom: 24 },
+    grid: { left: 26, right: 8, top: 34, bottom: 24 },
+    legend: {
+      top: 0,
+      left: 0,
+      itemWidth: 16,
+      itemHeight: 12,
+      itemGap: 14,
+      selectedMode: false,
+      textStyle: text,
+    },
     xAxis: {
       type: 'category',
       data: props.columns.map(({ name }) => name),
@@ -55,5 +63,5 @@ const option = computed(() => {
 </script>
 
 <template>
-  <VChart role="img" :aria-label="label" :option="option" :style="{ height: '160px' }" autoresize />
+  <VChart role="img" :aria-label="label" :option="option" :style="{ height: '186px' }" autoresize />
 </template>

@@ -34,6 +34,7 @@ const ofUnit = [
   'circle',
   'hand-over',
   'print-shop',
+  'print',
 ];
 const ofCircle = ['circle-lead', 'circle-card', 'circle-songs'];
 

@@ -45,8 +45,9 @@ export const wontTouchFindings = answer(
         rule: 'wont-touch',
         level: 'care',
         title: `${child.name} will not touch ${listed(words)}`,
-        detail: `${listed(where)} ${where.length === 1 ? 'has' : 'have'} some, by the words.`,
-        instead: 'Have a tool, a glove or a bag around it ready, and another way in. Nobody has to touch it.',
+        detail: `${listed(where)} ${where.length === 1 ? 'names' : 'name'} it.`,
+        instead:
+          'Have a tool, a glove or a bag around it ready. Watching counts, too: nobody has to touch it.',
         basis: 'what a child will not touch is met by its own choice',
         days: days.toSorted((a, b) => a - b),
         cornerIds: [],

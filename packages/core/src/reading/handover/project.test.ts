@@ -438,7 +438,7 @@ test('what a child will not touch, and what helps it, is told where it is met', 
   );
   const day = project(known, share, A_MONDAY).days[0]!;
   expect(day.items[0]!.cautions.map(({ text }) => text)).toContain(
-    'Care: Bo will not touch cold yogurt. Have a tool, a glove or a bag around it ready, and another way in. Nobody has to touch it.',
+    'Care: Bo will not touch cold yogurt. Have a tool, a glove or a bag around it ready. Watching counts, too: nobody has to touch it.',
   );
   expect(day.lines).toContainEqual({ blockId: null, text: 'Helps Bo: by the window' });
 });

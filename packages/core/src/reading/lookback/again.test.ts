@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
-import { startFromEarlier, withoutPlaced, type UnitInput } from '../../changes/index.ts';
+import { copiedIn, startFromEarlier, withoutPlaced, type UnitInput } from '../../changes/index.ts';
 import {
   aChild,
   aCorner,
@@ -12,17 +12,12 @@ import {
   aVersion,
   inCorner,
   onDay,
+  recorded,
   testBook,
   TEST_UNIT,
 } from '../../testing/home.ts';
-import type { PlacementId, UnitId } from '../../unit/index.ts';
+import type { UnitId } from '../../unit/index.ts';
 import { startingAgain } from './again.ts';
-
-const recorded = (placementId: string, day: number, outcome: string, rest: object = {}): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome, ...rest },
-  }) as ChangeInput;
 
 const book = testBook(
   aCorner('a'),
@@ -55,11 +50,7 @@ function againFrom(base: typeof book) {
   let made = 0;
   const begun = startFromEarlier(base, TEST_UNIT, unit, () => `made-${String((made += 1)).padStart(8, '0')}`);
   const tried = after(base, ...begun.changes);
-  const copies = begun.changes.flatMap((change) =>
-    change.type === 'unit/copy'
-      ? [{ from: change.placementId as PlacementId, to: change.id as PlacementId }]
-      : [],
-  );
+  const copies = copiedIn(begun.changes);
   return { begun, again: startingAgain(base, TEST_UNIT, { tried, id: NEXT, copies }, LATER) };
 }
 

@@ -8,17 +8,12 @@ import {
   anActivity,
   inCorner,
   onDay,
+  recorded,
   testBook,
   TEST_UNIT,
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { lookBackOn, tallyText } from './look-back.ts';
-
-const recorded = (placementId: string, day: number, outcome: string, rest: object = {}): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome, ...rest },
-  }) as ChangeInput;
 
 const book = testBook(
   aCorner('a'),
@@ -44,6 +39,23 @@ describe('looking back', () => {
     const told = after(book, recorded('q', 1, 'loved'), recorded('s', 2, 'fine'));
     expect(ids(back(told).toTell)).toEqual(['p']);
     expect(ids(back(book, plainDay('2027-03-08')).rows)).toEqual([]);
+  });
+
+  test('counts what was told today, and asks of today on the last day only', () => {
+    const told = after(book, recorded('s', 3, 'loved'));
+    expect(back(told).byDay.map(({ day }) => day.number)).toEqual([1, 2, 3]);
+    expect(tallyText(back(told).tally)).toBe('1 × Loved it');
+    expect(ids(back(told).toTell)).toEqual(['q', 'p']);
+
+    const fresh = after(book, onDay('end', 'wash', 10));
+    const THURSDAY = plainDay('2027-03-18');
+    const FRIDAY = plainDay('2027-03-19');
+    expect(ids(back(fresh, THURSDAY).toTell)).toEqual(['q', 's', 'p']);
+    expect(ids(back(fresh, FRIDAY).toTell)).toEqual(['q', 's', 'p', 'later', 'end']);
+    // What was said of a day that is ahead is no matter yet.
+    const ahead = after(book, recorded('later', 9, 'fine'));
+    expect(ids(back(ahead).rows)).toEqual(['q', 's', 'p']);
+    expect(tallyText(back(ahead).tally)).toBe('');
   });
 
   test('counts each time by how it went, by day and by kind, and what nobody told by its day', () => {
@@ -99,5 +111,26 @@ describe('looking back', () => {
       unit: { ...book.units[TEST_UNIT]!, id: 'rain', title: 'Rain', start: '2027-03-22' } as never,
     });
     expect(back(more).next?.id).toBe('rain');
+  });
+
+  test('what stood in its corner to the end may stay into that unit, until it does', () => {
+    const stand = (base: typeof book) => back(base).rows.find(({ placement }) => placement.id === 's')!;
+    expect(stand(book).mayStaySince).toBeNull();
+    const more = after(book, {
+      type: 'unit/start',
+      unit: { ...book.units[TEST_UNIT]!, id: 'rain', title: 'Rain', start: '2027-03-22' } as never,
+    });
+    const { mayStaySince, stays } = stand(more);
+    expect([mayStaySince, stays]).toEqual(['2027-03-08', false]);
+    const stayed = after(more, {
+      type: 'unit/copy',
+      id: 'put-stays',
+      unitId: 'rain',
+      placementId: 's',
+      where: { kind: 'corner', cornerId: 'a', fromDay: 1, toDay: 5 },
+      outSince: mayStaySince,
+    } as ChangeInput);
+    expect(stand(stayed).stays).toBe(true);
+    expect(back(more).rows.find((row) => row.placement.id === 'q')!.mayStaySince).toBeNull();
   });
 });

@@ -9,9 +9,12 @@ import {
 } from '../../daybook/index.ts';
 import type { Child } from '../../house/index.ts';
 import { ACTIVITY_MODES } from '../../library/index.ts';
-import type { Placement, Unit } from '../../unit/index.ts';
+import { lastDayOf, type Placement, type Unit } from '../../unit/index.ts';
 import type { Reading } from '../answers/read.ts';
-import { sessionsOf } from '../plan/plan.ts';
+import { outSince } from '../changeover/changeover.ts';
+import { turnsMeasured } from '../plan/learned.ts';
+import { placedIn, sessionsOf } from '../plan/plan.ts';
+import { paceOf, type Pace } from '../readiness/pace.ts';
 import { keepsakesOf, type KeepsakeState } from '../room/keepsakes.ts';
 import { wentIn, type Went } from '../went/went.ts';
 
@@ -21,7 +24,7 @@ export type Tally = Readonly<Record<DoneOutcome, number>>;
 /** Something that was planned on days that are over, and what is known of it. */
 export interface LookBackRow {
   readonly placement: Placement;
-  /** The days that are over on which it was out while somebody was there. */
+  /** The days looked back on, on which it was out while somebody was there. */
   readonly days: readonly ProgramDay[];
   /** What was said of it, the earliest first. */
   readonly told: readonly Went[];
@@ -31,6 +34,10 @@ export interface LookBackRow {
   readonly openSince: ProgramDay | null;
   /** For whom it went otherwise than for the others, the last said of each. */
   readonly others: readonly { readonly child: Child; readonly outcome: DoneOutcome }[];
+  /** Since when it is out, where it stood in its corner to the end and another unit comes in which it may stay; null otherwise. */
+  readonly mayStaySince: PlainDay | null;
+  /** Whether that unit has it already. */
+  readonly stays: boolean;
 }
 
 /** Looking back on a unit, from what was recorded: what ran and how, what is not known, who was away, what is still open. */
@@ -40,19 +47,21 @@ export interface LookBack {
   /** Those of which nobody said anything yet. */
   readonly toTell: readonly LookBackRow[];
   readonly tally: Tally;
-  /** Days that are over, each with how what had its place on it went, and how much nobody told. */
+  /** The days looked back on, each with how what had its place on it went, and how much nobody told. */
   readonly byDay: readonly { readonly day: ProgramDay; readonly tally: Tally; readonly untold: number }[];
   /** By how it is done; only what was told of, the most told first. */
   readonly byMode: readonly { readonly name: string; readonly tally: Tally }[];
   readonly circles: readonly CircleRecord[];
   /** Words from the room, the earliest day first. */
   readonly notes: readonly Note[];
-  /** Who was away on which of the days that are over. */
+  /** Who was away on which of these days. */
   readonly away: readonly { readonly child: Child; readonly days: readonly number[] }[];
   /** Keepsakes that were made and that somebody lacks. */
   readonly lacking: readonly KeepsakeState[];
   /** Minutes of preparation of the unit that were ticked, as they were planned. */
   readonly prepMinutes: number;
+  /** What is learned of minutes in this home: how often turns were measured, and how long making ready takes. */
+  readonly learned: { readonly turns: number; readonly pace: Pace };
   /** The unit that begins next after it; null where none does. */
   readonly next: Unit | null;
 }
@@ -70,13 +79,23 @@ export const tallyText = (tally: Tally): string =>
     .map((one) => `${tally[one]} × ${OUTCOMES[one].name}`)
     .join(', ');
 
-/** Looks back on a unit, up to the day before `today`: today is not over. */
+/**
+ * Looks back on a unit, up to the day before `today`, and on its last day with that: while it is fresh. What was told of today is known,
+ * and nothing of it is asked before.
+ */
 export function lookBackOn(book: Book, reading: Reading, today: PlainDay): LookBack {
   const { frame, placements } = reading;
-  const told = wentIn(book, frame.unit.id);
-  const over = frame.calendar.days.filter(({ date }) => date < today);
+  const { days } = frame.calendar;
+  const told = wentIn(book, frame.unit.id).filter(({ date }) => date <= today);
+  const isToday = (day: ProgramDay): boolean => day.date === today;
+  const over = days.filter(
+    (day) =>
+      day.date < today || (isToday(day) && (day === days.at(-1) || told.some(({ date }) => date === today))),
+  );
+  const next = nextAfter(book, days.at(-1)?.date ?? null);
+  const isAsked = (day: ProgramDay): boolean => day.date < today || (isToday(day) && day === days.at(-1));
   const rows = placements
-    .flatMap((placement) => rowOf(book, reading, placement, told, today) ?? [])
+    .flatMap((placement) => rowOf(book, reading, { placement, told, isAsked, next }) ?? [])
     .toSorted((a, b) => a.days[0]!.number - b.days[0]!.number);
   const of = ({ unitId }: { readonly unitId: string }): boolean => unitId === frame.unit.id;
   const ready = reading.ready.entries.filter(
@@ -97,7 +116,8 @@ export function lookBackOn(book: Book, reading: Reading, today: PlainDay): LookB
     away: awayOn(book, reading, over),
     lacking: keepsakesOf(book, reading, today).filter(({ lacks }) => lacks.length > 0),
     prepMinutes: ready.reduce((sum, { task }) => sum + task.minutes, 0),
-    next: nextAfter(book, frame.calendar.days.at(-1)?.date ?? null),
+    learned: { turns: turnsMeasured(book), pace: paceOf(book.prepMarks, frame.home) },
+    next,
   };
 }
 
@@ -109,19 +129,29 @@ const nextAfter = (book: Book, last: PlainDay | null): Unit | null =>
 function rowOf(
   book: Book,
   { frame }: Reading,
-  placement: Placement,
-  all: readonly Went[],
-  today: PlainDay,
+  {
+    placement,
+    told: all,
+    isAsked,
+    next,
+  }: {
+    readonly placement: Placement;
+    readonly told: readonly Went[];
+    readonly isAsked: (day: ProgramDay) => boolean;
+    readonly next: Unit | null;
+  },
 ): LookBackRow | null {
-  const days = sessionsOf(placement, frame)
-    .filter(({ day, seats }) => day.date < today && seats.length > 0)
-    .map(({ day }) => day);
   const told = all.filter((one) => one.placement.id === placement.id);
+  const isTold = (day: ProgramDay): boolean => told.some(({ date }) => date === day.date);
+  const days = sessionsOf(placement, frame)
+    .filter(({ day, seats }) => (isAsked(day) && seats.length > 0) || isTold(day))
+    .map(({ day }) => day);
   if (days.length === 0) return null;
   const others = new Map(
     told.flatMap(({ record }) => record.children.map((one) => [one.childId, one.outcome] as const)),
   );
   const last = told.at(-1);
+  const stoodToTheEnd = placement.where.kind === 'corner' && lastDayOf(placement) >= frame.unit.dayCount;
   return {
     placement,
     days,
@@ -132,6 +162,9 @@ function rowOf(
       const child = book.children[id];
       return child ? [{ child, outcome }] : [];
     }),
+    mayStaySince: next && stoodToTheEnd ? outSince(placement, frame) : null,
+    stays:
+      next !== null && placedIn(book, next.id).placements.some((one) => one.originId === placement.originId),
   };
 }
 

@@ -6,6 +6,7 @@ import {
   after,
   anActivity,
   onDay,
+  recorded,
   testBook,
   TEST_HOME,
   TEST_UNIT,
@@ -15,10 +16,7 @@ import { learnedTurn, turnsMeasured } from './learned.ts';
 import { placedIn } from './plan.ts';
 
 const took = (placementId: string, day: number, minutes: number): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome: 'fine', turnTook: minutes },
-  }) as ChangeInput;
+  recorded(placementId, day, 'fine', { turnTook: minutes });
 const book = testBook(
   aChild('bo', '2022-01-01'),
   anActivity('cut', { mode: 'small-group', turnMinutes: 20 as never, atOnce: 1 }),
@@ -61,10 +59,7 @@ test('what was written into the library since is the measure', () => {
 
 test('what is recorded without a clock leaves all that is planned the same', () => {
   const measured = after(book, took('p1', 1, 60));
-  const said = after(measured, {
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId: 'p2', day: 2, outcome: 'loved' },
-  } as ChangeInput);
+  const said = after(measured, recorded('p2', 2, 'loved'));
   expect(placedIn(said, TEST_UNIT)).toBe(placedIn(measured, TEST_UNIT));
   expect(turnsMeasured(said)).toBe(1);
   expect(placedIn(after(said, took('p2', 2, 60)), TEST_UNIT)).not.toBe(placedIn(said, TEST_UNIT));

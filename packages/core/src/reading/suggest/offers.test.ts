@@ -1,7 +1,15 @@
 import { expect, test } from 'vitest';
 import { plainDay } from '../../calendar/index.ts';
-import type { ChangeInput } from '../../changes/index.ts';
-import { aChild, after, A_MONDAY, anActivity, onDay, testBook, TEST_UNIT } from '../../testing/home.ts';
+import {
+  aChild,
+  after,
+  A_MONDAY,
+  anActivity,
+  onDay,
+  recorded,
+  testBook,
+  TEST_UNIT,
+} from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
 import { dayOffers, offersIn } from './offers.ts';
 
@@ -45,16 +53,11 @@ test('what asks for its words first, or belongs elsewhere, is put by no single p
 });
 
 test('what lost them is offered by no single press', () => {
-  const recorded = (outcome: string, day: number): ChangeInput =>
-    ({
-      type: 'daybook/record',
-      record: { unitId: TEST_UNIT, placementId: 'p', day, outcome },
-    }) as ChangeInput;
   const isOffered = (base: typeof book) =>
     offersIn(read(base, TEST_UNIT, A_MONDAY).suggestions({}), null).some(
       ({ activity }) => activity.id === 'one',
     );
   expect(isOffered(book)).toBe(true);
-  expect(isOffered(after(book, recorded('lost', 2)))).toBe(false);
-  expect(isOffered(after(book, recorded('fine', 2)))).toBe(true);
+  expect(isOffered(after(book, recorded('p', 2, 'lost')))).toBe(false);
+  expect(isOffered(after(book, recorded('p', 2, 'fine')))).toBe(true);
 });

@@ -10,18 +10,13 @@ import {
   inCorner,
   aCorner,
   onDay,
+  recorded,
   testBook,
   TEST_UNIT,
 } from '../../testing/home.ts';
-import type { ActivityId, ChangeInput } from '../../index.ts';
+import type { ActivityId } from '../../index.ts';
 import { read } from '../answers/read.ts';
 import { wentBefore, wentIn } from './went.ts';
-
-const recorded = (placementId: string, day: number, outcome: string, note = ''): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome, note },
-  }) as ChangeInput;
 
 const book = testBook(
   aCorner('a'),
@@ -47,7 +42,7 @@ const suggested = (base: typeof book, id: string) =>
 test('what was recorded is told in the order of its days', () => {
   const done = after(
     book,
-    recorded('p', 2, 'lost', 'too wet'),
+    recorded('p', 2, 'lost', { note: 'too wet' }),
     recorded('q', 1, 'loved'),
     recorded('r', 3, 'fine'),
   );
@@ -60,7 +55,7 @@ test('what was recorded is told in the order of its days', () => {
 });
 
 test('what was loved is offered before what is like it, what lost them after it, and both say why', () => {
-  const done = after(book, recorded('q', 1, 'loved'), recorded('r', 3, 'lost', 'too long'));
+  const done = after(book, recorded('q', 1, 'loved'), recorded('r', 3, 'lost', { note: 'too long' }));
   expect(suggested(done, 'drum').score).toBeGreaterThan(suggested(book, 'drum').score);
   expect(suggested(done, 'drum').reasons).toContain(`loved in ${title}`);
   expect(suggested(done, 'plain').score).toBeLessThan(suggested(book, 'plain').score);

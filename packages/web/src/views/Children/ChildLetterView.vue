@@ -18,8 +18,12 @@ const today = store.today!;
 const lastMet = child.value ? metBy(store.book, childId.value)[0]?.date : undefined;
 const to = ref<string>(lastMet ?? today);
 const from = ref<string>(addDays((lastMet ?? today) as PlainDay, -DAYS));
+const trouble = computed(() => {
+  if (from.value === '' || to.value === '') return 'Both days are needed.';
+  return from.value <= to.value ? null : 'The first day comes before the last.';
+});
 const composed = computed(() =>
-  from.value !== '' && to.value !== '' && from.value <= to.value
+  trouble.value === null
     ? composeChildLetter(store.book, childId.value, {
         from: from.value as PlainDay,
         to: to.value as PlainDay,
@@ -51,11 +55,12 @@ function again(): void {
   >
     <p v-if="!child" class="empty">This child is not here any more.</p>
     <template v-else>
+      <h1>A page for the family of {{ child.shownAs }}</h1>
       <div class="tools">
         <label>From <input v-model="from" type="date" name="from" :max="to" /></label>
         <label>To <input v-model="to" type="date" name="to" :min="from" :max="today" /></label>
         <v-btn v-if="isOwn" class="is-quiet" size="small" @click="again">As Kobby writes it</v-btn>
-        <span v-if="composed === null" role="alert" class="wrong">The first day comes before the last.</span>
+        <span v-if="trouble" role="alert" class="wrong">{{ trouble }}</span>
         <span class="soft"
           >What you change here stands on this page only: print it, or copy it, before you leave.</span
         >
@@ -106,7 +111,12 @@ function again(): void {
 .letter {
   display: none;
 }
+h1 {
+  margin-bottom: var(--gap-3);
+  font: 700 19pt/1.15 var(--display);
+}
 @media print {
+  h1,
   .tools,
   .edited {
     display: none;

@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { expect, test } from 'vitest';
-import { plainDay, type ChangeInput } from '@kobby/core';
-import { aChild, anActivity, onDay, testBook, TEST_UNIT } from '../../../../core/src/testing/home.ts';
+import { plainDay } from '@kobby/core';
+import { aChild, anActivity, onDay, recorded, testBook } from '../../../../core/src/testing/home.ts';
 import { openDesk } from '../../testing/desk.ts';
 import ChildLetterView from './ChildLetterView.vue';
 
@@ -9,10 +9,7 @@ const book = testBook(
   aChild('kim', '2022-01-01', { shownAs: 'Kim' }),
   anActivity('cut', { title: 'Paper tails' }),
   onDay('p', 'cut', 1),
-  {
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId: 'p', day: 1, outcome: 'loved' },
-  } as ChangeInput,
+  recorded('p', 1, 'loved'),
 );
 
 test('the page begins with what was recorded last, follows its days, and keeps what was written', async () => {
@@ -28,6 +25,10 @@ test('the page begins with what was recorded last, follows its days, and keeps w
   await page.get('input[name="from"]').setValue('2027-03-09');
   expect(page.text()).toContain('The first day comes before the last');
 
+  await page.get('input[name="from"]').setValue('');
+  expect(page.text()).toContain('Both days are needed');
+  await page.get('input[name="from"]').setValue('2027-03-01');
+
   await page.get('textarea').setValue('My own words');
   await page.get('input[name="to"]').setValue('2027-03-20');
   expect(text()).toBe('My own words');
@@ -35,5 +36,5 @@ test('the page begins with what was recorded last, follows its days, and keeps w
     .findAll('button')
     .find((one) => one.text() === 'As Kobby writes it')!
     .trigger('click');
-  expect(text()).toContain('Nothing was recorded for Kim');
+  expect(text()).toContain('Kim loved');
 });

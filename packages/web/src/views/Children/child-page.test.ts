@@ -7,16 +7,13 @@ import {
   aCorner,
   anActivity,
   inCorner,
-  TEST_UNIT,
+  recorded,
   testBook,
 } from '../../../../core/src/testing/home.ts';
 import { openDesk } from '../../testing/desk.ts';
 import ChildPage from './ChildPage.vue';
 
-const recorded = (day: number): ChangeInput => ({
-  type: 'daybook/record',
-  record: { unitId: TEST_UNIT, placementId: 'p', day, outcome: 'fine', note: day === 3 ? 'cut a tail' : '' },
-});
+const cut = (day: number): ChangeInput => recorded('p', day, 'fine', { note: day === 3 ? 'cut a tail' : '' });
 let desk: Awaited<ReturnType<typeof openDesk>>;
 beforeEach(async () => {
   desk = await openDesk(
@@ -26,7 +23,7 @@ beforeEach(async () => {
       aChild('wim', '2022-02-01'),
       anActivity('cut', { skills: ['cutting'] }),
       inCorner('p', 'cut', 'table', 1, 5),
-      ...[1, 2, 3].map(recorded),
+      ...[1, 2, 3].map(cut),
     ),
   );
 });

@@ -113,6 +113,7 @@ const beginAnew = (): void =>
           rule gives {{ aboutSeconds(one.ruleSeconds) }} → {{ patienceText(factor) }}
         </li>
       </ol>
+      <p v-if="patience.factor === 1" class="soft">What few circles do not show clearly moves nothing.</p>
       <button type="button" class="text" data-test="count-anew" @click="beginAnew">
         Forget this, and count anew
       </button>

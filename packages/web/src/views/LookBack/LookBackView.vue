@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiPrinterOutline } from '@mdi/js';
 import {
   CIRCLE_OUTCOMES,
   formatMoney,
@@ -23,9 +24,14 @@ const store = useBook();
 const reading = useReading();
 const TallyChart = defineAsyncComponent(() => import('../../parts/TallyChart.vue'));
 
+/** From so many days on a column has room for its number only. */
+const MANY_DAYS = 12;
 const back = computed(() => lookBackOn(store.book, reading.value, store.today!));
 const columns = computed(() =>
-  back.value.byDay.map(({ day, tally }) => ({ name: `Day ${day.number}`, tally })),
+  back.value.byDay.map(({ day, tally }, _, all) => ({
+    name: all.length < MANY_DAYS ? `Day ${day.number}` : String(day.number),
+    tally,
+  })),
 );
 const ran = computed(() => back.value.rows.filter(({ went }) => went !== null));
 // What is asked is asked of its last day: that is remembered best.
@@ -50,10 +56,18 @@ const hint = computed(() => {
   const days = byDay.length === 1 ? '1 day' : `${byDay.length} days`;
   return `${days}, ${rows.length} things; ${tallyText(back.value.tally) || 'nothing told yet'}`;
 });
-const measured = computed(() => {
-  const since = homeOf(store.book).minutesSince ?? '';
-  return Object.values(store.book.records).filter(({ turnTook, at }) => turnTook !== null && at > since)
-    .length;
+// What was learned of minutes, in words; empty where nobody looked at a clock.
+const learned = computed((): readonly string[] => {
+  const { turns, pace } = back.value.learned;
+  const often = (times: number): string => (times === 1 ? 'once' : `${times} times`);
+  return [
+    ...(turns > 0 ? [`Minutes of a turn were measured ${often(turns)}.`] : []),
+    ...(pace.times > 0
+      ? [
+          `Making ready was timed ${often(pace.times)}: it takes ${pace.factor.toFixed(2)} times what is written.`,
+        ]
+      : []),
+  ];
 });
 const measureAnew = (): unknown => store.perform([minutesAnew(homeOf(store.book), store.instant())]);
 const money = computed(() => {
@@ -67,9 +81,19 @@ const money = computed(() => {
 
 <template>
   <div>
-    <PageBar title="Look back" :hint="hint" />
+    <PageBar title="Look back" :hint="hint">
+      <v-btn
+        v-if="back.byDay.length > 0"
+        class="is-side"
+        size="small"
+        :prepend-icon="mdiPrinterOutline"
+        :to="{ name: 'print', params: { unitId: reading.frame.unit.id, sheet: 'offered' } }"
+      >
+        What was offered
+      </v-btn>
+    </PageBar>
     <p v-if="back.byDay.length === 0" class="empty">
-      Here stands how it went, once the first day is over. What you tell on Today is here then.
+      Here stands how it went: what you tell on Today at once, the rest once its day is over.
     </p>
     <div v-else class="columns">
       <div class="stack">
@@ -132,8 +156,8 @@ const money = computed(() => {
             </li>
             <li v-if="back.prepMinutes > 0">{{ back.prepMinutes }} min of preparation were ticked.</li>
             <li>{{ money }}.</li>
-            <li v-if="measured > 0">
-              Minutes of turns were measured {{ measured === 1 ? 'once' : `${measured} times` }}.
+            <li v-if="learned.length > 0">
+              {{ learned.join(' ') }} Kobby plans with that.
               <v-btn class="is-quiet" size="small" data-test="turns-anew" @click="measureAnew"
                 >Forget them, and measure anew</v-btn
               >

@@ -4,10 +4,8 @@ import {
   changeToRetire,
   changeToStay,
   changeToTurn,
-  lastDayOf,
   learnedTurn,
   OUTCOMES,
-  outSince,
   type ChangeInput,
   type LookBackRow,
   type Unit,
@@ -15,13 +13,11 @@ import {
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
-import { useReading } from '../../state/unit.ts';
 
 /** Something that ran: how it went, and what becomes of it, kept, mended, dropped, or out another week. */
 const props = defineProps<{ row: LookBackRow; next: Unit | null }>();
 const ActivitySheet = defineAsyncComponent(() => import('../Library/ActivitySheet.vue'));
 const store = useBook();
-const reading = useReading();
 const isMended = ref(false);
 const text = ref('');
 const trouble = ref<string | null>(null);
@@ -33,20 +29,6 @@ const remembered = computed(() => activity.value?.content.notes ?? []);
 const others = computed(() =>
   props.row.others.map(({ child, outcome }) => `${child.name}: ${OUTCOMES[outcome].name.toLowerCase()}`),
 );
-// What stood in its corner to the end may stay, where there is a unit to stay for and it does not stand there yet.
-const since = computed(() => {
-  const { placement } = props.row;
-  const { frame } = reading.value;
-  const { next } = props;
-  if (!next || placement.where.kind !== 'corner' || lastDayOf(placement) < frame.unit.dayCount) return null;
-  return outSince(placement, frame);
-});
-const stays = computed(() =>
-  Object.values(store.book.placements).some(
-    ({ unitId, originId }) => unitId === props.next?.id && originId === props.row.placement.originId,
-  ),
-);
-
 function perform(changes: readonly ChangeInput[]): boolean {
   const result = store.perform(changes);
   trouble.value = result.done ? null : (result.errors[0]?.message ?? 'It cannot be kept.');
@@ -68,8 +50,8 @@ const retire = (retired: boolean): unknown =>
   activity.value && perform([changeToRetire(activity.value, retired)]);
 const stay = (): unknown =>
   props.next &&
-  since.value &&
-  perform([changeToStay(props.row.placement, since.value, props.next, `put-${newId()}`)]);
+  props.row.mayStaySince &&
+  perform([changeToStay(props.row.placement, props.row.mayStaySince, props.next, `put-${newId()}`)]);
 </script>
 
 <template>
@@ -124,14 +106,14 @@ const stay = (): unknown =>
         >Dropped. Propose it again</v-btn
       >
       <v-btn
-        v-if="since && !stays"
+        v-if="row.mayStaySince && !row.stays"
         class="is-quiet"
         size="small"
         :aria-label="`Out another week: ${title}`"
         @click="stay"
         >Out another week</v-btn
       >
-      <span v-else-if="since" class="soft">stays out</span>
+      <span v-else-if="row.mayStaySince" class="soft">stays out</span>
     </form>
     <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
     <ActivitySheet v-if="isMended && activity" :id="activity.id" @close="isMended = false" />

@@ -11,17 +11,13 @@ import {
   aSupply,
   inCorner,
   onDay,
+  recorded,
   testBook,
   TEST_UNIT,
 } from '../../../../core/src/testing/home.ts';
 import { openDesk } from '../../testing/desk.ts';
 import LookBackView from './LookBackView.vue';
 
-const recorded = (placementId: string, day: number, outcome: string, note = ''): ChangeInput =>
-  ({
-    type: 'daybook/record',
-    record: { unitId: TEST_UNIT, placementId, day, outcome, note },
-  }) as ChangeInput;
 const book = testBook(
   aCorner('a'),
   aChild('bo', '2022-01-01'),
@@ -33,7 +29,7 @@ const book = testBook(
   onDay('p', 'wash', 2),
   onDay('q', 'drum', 1),
   inCorner('s', 'stand', 'a', 1, 10),
-  recorded('q', 1, 'lost', 'too loud'),
+  recorded('q', 1, 'lost', { note: 'too loud' }),
   recorded('s', 1, 'loved'),
 );
 let desk: Awaited<ReturnType<typeof openDesk>>;
@@ -104,17 +100,17 @@ test('what is used up counts as nothing, what is lost as one less', async () => 
   ]);
 });
 
-test('before the first day is over there is nothing to look back on', async () => {
+test('before the first day is over there is only what was told of it', async () => {
   page = await open(book, '2027-03-08');
-  expect(page.text()).toContain('once the first day is over');
+  expect(page.find('[data-test="to-tell"]').exists()).toBe(false);
+  expect(page.get('[data-test="ran-q"]').text()).toContain('Lost them');
+
+  page = await open(testBook(anActivity('drum'), onDay('q', 'drum', 1)), '2027-03-08');
+  expect(page.text()).toContain('once its day is over');
 });
 
 test('how long a turn takes here stands beside what is written, goes into the library, and is measured anew', async () => {
-  const timed = (day: number): ChangeInput =>
-    ({
-      type: 'daybook/record',
-      record: { unitId: TEST_UNIT, placementId: `t${day}`, day, outcome: 'fine', turnTook: 30 },
-    }) as ChangeInput;
+  const timed = (day: number): ChangeInput => recorded(`t${day}`, day, 'fine', { turnTook: 30 });
   page = await open(
     after(
       book,
@@ -125,6 +121,7 @@ test('how long a turn takes here stands beside what is written, goes into the li
   expect(page.get('[data-test="ran-t1"]').text()).toContain(
     'A turn takes 25 min here, by 2 times; 20 are written.',
   );
+  expect(page.text()).toContain('Minutes of a turn were measured 2 times. Kobby plans with that.');
   await page.get('[data-test="turns-anew"]').trigger('click');
   await nextTick();
   expect(page.get('[data-test="ran-t1"]').text()).not.toContain('A turn takes');

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  copiedIn,
   fewOf,
   firstDayFor,
   formatDay,
@@ -10,8 +11,8 @@ import {
   startFromReady,
   startingAgain,
   STYLES,
+  type Begun,
   type FieldProblem,
-  type PlacementId,
   type ReadyUnit,
   type StartFrom,
   unique,
@@ -79,45 +80,42 @@ const count = computed(() => (fields.value.dayCount === '' ? Number.NaN : Number
 const start = computed(() => (way.value === 'idea' ? null : fields.value.start));
 const chosen = computed(() => from.value.find((one) => one.id === fromId.value) ?? null);
 
-function begunWith(unit: UnitInput): StartFrom {
+function begunWith(unit: UnitInput, without: ReadonlySet<string>): StartFrom {
   const makeId = (): string => `made-${newId()}`;
   if (!chosen.value) return { changes: [{ type: 'unit/start', unit }], left: [] };
   return way.value === 'ready'
     ? startFromReady(chosen.value as ReadyUnit, store.book, unit, makeId)
-    : withoutPlaced(startFromEarlier(store.book, chosen.value.id as UnitId, unit, makeId), leftOut.value);
+    : withoutPlaced(startFromEarlier(store.book, chosen.value.id as UnitId, unit, makeId), without);
+}
+const TRIED = 'unit-tried' as UnitId;
+// As it would be begun. The title that is typed is no matter for it.
+function triedWithout(without: ReadonlySet<string>): Pick<Begun, 'tried' | 'copies'> | null {
+  if (!chosen.value || start.value === null) return null;
+  const { title, style } = chosen.value;
+  const unit = { id: TRIED, title, style, start: start.value, dayCount: count.value };
+  const { changes } = begunWith(unit, without);
+  const tried = store.would(changes);
+  return tried?.units[TRIED] ? { tried, copies: copiedIn(changes) } : null;
 }
 // What is other than it was then, with everything taken along.
 const again = computed(() => {
-  if (way.value !== 'earlier' || !chosen.value || start.value === null) return null;
-  const fromId = chosen.value.id as UnitId;
-  const { title, style } = chosen.value;
-  const id = 'unit-tried' as UnitId;
-  const unit = { id, title, style, start: start.value, dayCount: count.value };
-  const { changes } = startFromEarlier(store.book, fromId, unit, () => `made-${newId()}`);
-  const tried = store.would(changes);
-  if (!tried?.units[id]) return null;
-  const copies = changes.flatMap((change) =>
-    change.type === 'unit/copy'
-      ? [{ from: change.placementId as PlacementId, to: change.id as PlacementId }]
-      : [],
+  const begun = way.value === 'earlier' ? triedWithout(new Set()) : null;
+  return (
+    begun && startingAgain(store.book, chosen.value!.id as UnitId, { ...begun, id: TRIED }, store.today!)
   );
-  return startingAgain(store.book, fromId, { tried, id, copies }, store.today!);
 });
-// What this home will have to decide, as things are. The title that is typed is no matter for it.
+// What this home will have to decide, as things are.
 const decisions = computed((): readonly string[] => {
-  if (!chosen.value || start.value === null) return [];
-  const { title, style } = chosen.value;
-  const id = 'unit-tried' as UnitId;
-  const tried = store.would(
-    begunWith({ id, title, style, start: start.value, dayCount: count.value }).changes,
-  );
-  if (!tried?.units[id]) return [];
-  return unique(openStops(read(tried, id, store.today!)).map((stop) => stop.title));
+  const begun = triedWithout(leftOut.value);
+  return begun ? unique(openStops(read(begun.tried, TRIED, store.today!)).map((stop) => stop.title)) : [];
 });
 function begin(): void {
   const id = `unit-${newId()}`;
   const { title, style } = fields.value;
-  const { changes, left } = begunWith({ id, title, style, start: start.value, dayCount: count.value });
+  const { changes, left } = begunWith(
+    { id, title, style, start: start.value, dayCount: count.value },
+    leftOut.value,
+  );
   const result = store.perform(changes);
   if (left.length > 0) store.notice = `Not taken along, for the library no longer has it: ${listed(left)}.`;
   errors.value = result.done ? [] : result.errors;

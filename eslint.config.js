@@ -24,10 +24,20 @@ const PURE_CORE = {
   ],
   'no-restricted-syntax': [
     'error',
-    { selector: "NewExpression[callee.name='Date']", message: 'The core reads no clock: pass the day in.' },
+    // Of a time that is handed in, and by Greenwich only, it may be asked.
     {
-      selector: "MemberExpression[object.name='Date']",
+      selector: "NewExpression[callee.name='Date'][arguments.length!=1]",
       message: 'The core reads no clock: pass the day in.',
+    },
+    {
+      selector: "MemberExpression[object.name='Date'][property.name!='parse']",
+      message: 'The core reads no clock: pass the day in.',
+    },
+    { selector: "CallExpression[callee.name='Date']", message: 'The core reads no clock: pass the day in.' },
+    {
+      selector:
+        'MemberExpression[property.name=/^get(?:Date|Day|FullYear|Month|Hours|Minutes|Seconds|TimezoneOffset)$/]',
+      message: 'The core knows no zone of the machine: ask for a day in a zone.',
     },
     {
       selector: "MemberExpression[object.property.name='Now']",

@@ -42,6 +42,7 @@ const VIEWS = [
   ['house/kept', 'main a[download]'],
   ['units/unit-kites/print-shop', '.sheets svg'],
   ['units', '.rack li'],
+  ['units/year', 'tbody tr'],
   ['units/unit-kites/spark', 'main form'],
   ['units/unit-kites/corners', '.cubby'],
   ['units/unit-kites/days', '.day'],

@@ -82,6 +82,22 @@ test('what was learned goes to the library, and the next time begins with it', a
   expect(mara.errors).toEqual([]);
 });
 
+test('the year shows what was out month by month, and an idea that waits is a press away', async () => {
+  const { mara } = demo;
+  await mara.route('/units');
+  await mara.pressText('The year');
+  await mara.find('tbody tr');
+  const months = await mara.page.$$eval('thead th[aria-label]', (all) =>
+    all.map((one) => one.getAttribute('aria-label')),
+  );
+  expect(months.at(-1)).toBe('Mar 2027');
+  expect(months[0]).toBe('Sep 2026');
+  await mara.pressText('By school subject');
+  await mara.sees('Music and movement');
+  await mara.press('[aria-label="Open it: Bridges"]');
+  await mara.page.waitForFunction(() => location.pathname.endsWith('/spark'));
+});
+
 test('the page for a family and the page for whoever inspects hold what they may, as PDF', async () => {
   const { mara } = demo;
   const others = ['Ada', 'Juno', 'Tove', 'Eli', 'Ines', 'Bo Marsh', 'milk', 'peanut', 'wet paint'];

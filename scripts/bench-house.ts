@@ -9,8 +9,12 @@ import {
   LibrarySearch,
   onHand,
   read,
+  recordIdOf,
   type Activity,
   type Book,
+  type DayRecord,
+  type Minutes,
+  type PlacementId,
   type PlainDay,
   type StockMove,
   type UnitId,
@@ -101,7 +105,7 @@ export function benchSearch(demo: Book): void {
   show('  the index made anew; after an edit of one entry', `${ms(built)}; ${ms(performance.now() - start)}`);
 }
 
-/** A book with five years of days away, stock lines and units in it. */
+/** A book with five years of days away, stock lines, units and what was recorded of them in it. */
 export function fiveYears(demo: Book): Book {
   const DAYS = 5 * 365;
   const from = addDays(DEMO_TODAY, -DAYS);
@@ -145,8 +149,30 @@ export function fiveYears(demo: Book): Book {
       unitId: unit.id,
     })),
   );
+  const records = units.flatMap(({ id: unitId }, n) =>
+    placements.flatMap(({ id, where }, i): readonly DayRecord[] => {
+      if (where.kind !== 'day' && where.kind !== 'corner') return [];
+      const placementId = `${id}-${unitId}` as PlacementId;
+      const programDay = where.kind === 'day' ? where.day : where.fromDay;
+      return [
+        {
+          ...Object.values(demo.records)[0]!,
+          id: recordIdOf(placementId, programDay),
+          unitId,
+          placementId,
+          day: programDay,
+          outcome: pick(['loved', 'fine', 'fine', 'lost', 'skipped'] as const, n + i),
+          versionId: null,
+          turnTook: i % 7 === 0 ? ((15 + (n % 12)) as Minutes) : null,
+          children: [{ childId: pick(children, n + i).id, outcome: 'lost' }],
+          at: `${day(n * 14 + i)}T12:00:00.000Z`,
+        },
+      ];
+    }),
+  );
   return {
     ...demo,
+    records: { ...demo.records, ...table(records) },
     units: { ...demo.units, ...table(units) },
     placements: { ...demo.placements, ...table(old) },
     stockMoves: { ...demo.stockMoves, ...table(moves) },

@@ -15,6 +15,7 @@ import { benchDraft } from './bench-draft.ts';
 import { benchGather, benchPacks } from './bench-gather.ts';
 import { benchKept } from './bench-kept.ts';
 import { benchPlanning, demoBook } from './bench-planning.ts';
+import { benchPages } from './bench-pages.ts';
 import { benchPrint } from './bench-print.ts';
 import { benchReady, benchSolverInBrowser } from './bench-ready.ts';
 import { benchLoad, benchSearch, fiveYears } from './bench-house.ts';
@@ -150,6 +151,7 @@ const PARTS: Readonly<Record<string, () => void | Promise<void>>> = {
   print: benchPrint,
   search: () => benchSearch(demo),
   load: () => benchLoad(demo),
+  pages: () => benchPages(demo),
   'server-load': () => benchServerLoad(demo),
   gestures: benchGestures,
   kept: benchKept,

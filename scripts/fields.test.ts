@@ -53,8 +53,8 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     'shares.locked',
   ],
   'a unit begins from it, or an observation': [
-    ...of('readyUnits', 'dayCount', 'things', 'placements', 'lines', 'events', 'circle', 'retired'),
-    ...of('readyUnits.placements[]', 'activityId', 'where', 'where.kind', 'slots'),
+    ...of('readyUnits', 'dayCount', 'things', 'lines', 'events', 'circle'),
+    ...of('readyUnits.placements[]', 'where', 'where.kind', 'slots'),
     ...of('readyUnits.placements[].where', 'cornerKind', 'fromDay', 'toDay', 'kind', 'day', 'kind'),
     ...of('readyUnits.placements[].where', 'kind', 'event', 'start'),
     ...of('readyUnits.circle[]', 'day', 'insteadOf', 'notOn', 'moment'),

@@ -2,6 +2,7 @@ import { PAGE_HELP } from '../../packages/web/src/parts/help/pages.ts';
 
 const ELSEWHERE: Readonly<Record<string, string>> = {
   units: '/units',
+  year: '/units/year',
   today: '/today',
   counter: '/kitchen/counter/cooked-dough',
   bins: '/kitchen/bins',

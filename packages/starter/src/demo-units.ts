@@ -1,28 +1,10 @@
 import type { ChangeInput } from '@kobby/core';
+import { earlierUnits } from './demo-earlier.ts';
 import { demoKitchen } from './demo-kitchen.ts';
+import { inBin, inCorner, onDay, place, RESERVE, type Placed } from './demo-where.ts';
 
-type UnitInput = Extract<ChangeInput, { type: 'unit/start' }>['unit'];
-type WhereInput = Extract<ChangeInput, { type: 'unit/place' }>['where'];
 type ThingInput = Extract<ChangeInput, { type: 'unit/put-thing' }>['thing'];
 type LineInput = Extract<ChangeInput, { type: 'unit/put-line' }>['line'];
-/** `[activity, where, words for its slots]` */
-type Placed = readonly [string, WhereInput, Record<string, string>?];
-
-const inCorner = (kind: string, fromDay: number, toDay: number): WhereInput => ({
-  kind: 'corner',
-  cornerId: `corner-${kind}`,
-  fromDay,
-  toDay,
-});
-const onDay = (day: number, blockId: string): WhereInput => ({ kind: 'day', day, blockId });
-const inBin = (childId: string, fromDay: number, toDay: number): WhereInput => ({
-  kind: 'bin',
-  childId,
-  fromDay,
-  toDay,
-});
-const RESERVE: WhereInput = { kind: 'reserve' };
-
 const KITES: readonly Placed[] = [
   ['ramp-and-fan', inCorner('blocks', 1, 10)],
   ['kite-repair-counter', inCorner('pretend-play', 1, 10)],
@@ -84,16 +66,6 @@ const POST: readonly Placed[] = [
   ['beat-of-names', onDay(6, 'table')],
 ];
 
-const place = (unitId: string, list: readonly Placed[]): ChangeInput[] =>
-  list.map(([activityId, where, slots = {}], i) => ({
-    type: 'unit/place',
-    id: `${unitId}-${i + 1}`,
-    unitId,
-    activityId,
-    where,
-    slots,
-  }));
-
 /** `[name, kind, colour, place in the order, goes with, size in mm, first sound, parts]` */
 type ThingRow = readonly [string, string, string, number | null, string | null, number, string, ...string[]];
 const KITE_THINGS: readonly ThingRow[] = [
@@ -148,90 +120,10 @@ const lines = (unitId: string): ChangeInput[] =>
     line: { ...line, id: `${unitId}-line-${i + 1}`, unitId, order: `a${i}` },
   }));
 
-type Earlier = Omit<UnitInput, 'id' | 'dayCount'> & { readonly id: string; readonly dayCount?: number };
-
-/** The year before, in short form: what it was about, when, and what was featured. */
-const EARLIER: readonly Earlier[] = [
-  {
-    id: 'unit-locks',
-    title: 'Locks and Keys',
-    style: 'individual',
-    start: '2026-09-08',
-    featured: [
-      { kind: 'letter', value: 'K' },
-      { kind: 'shape', value: 'circle', span: 'month' },
-    ],
-    words: ['lock', 'bolt', 'key'],
-  },
-  {
-    id: 'unit-clocks',
-    title: 'A passion for clocks',
-    style: 'passion',
-    start: '2026-09-28',
-    dayCount: 8,
-    featured: [{ kind: 'number', value: '12' }],
-    words: ['hour', 'tick'],
-  },
-  {
-    id: 'unit-cranes',
-    title: 'Cranes and Pulleys',
-    style: 'theme',
-    start: '2026-10-12',
-    featured: [
-      { kind: 'letter', value: 'C' },
-      { kind: 'colour', value: 'yellow', span: 'month' },
-    ],
-    words: ['hook', 'pulley', 'lift'],
-  },
-  {
-    id: 'unit-markets',
-    title: 'Markets',
-    style: 'theme',
-    start: '2026-11-02',
-    featured: [
-      { kind: 'letter', value: 'M' },
-      { kind: 'colour', value: 'orange' },
-      { kind: 'number', value: '10' },
-    ],
-    words: ['stall', 'weigh'],
-  },
-  {
-    id: 'unit-w',
-    title: 'A letter-W week',
-    style: 'letter',
-    start: '2026-11-30',
-    dayCount: 5,
-    featured: [{ kind: 'letter', value: 'W' }],
-    words: ['water', 'wheel'],
-  },
-  {
-    id: 'unit-mirrors',
-    title: 'Mirrors',
-    style: 'theme',
-    start: '2027-01-11',
-    featured: [
-      { kind: 'colour', value: 'silver' },
-      { kind: 'shape', value: 'square' },
-    ],
-    words: ['shine', 'same'],
-  },
-  {
-    id: 'unit-paper',
-    title: 'Paper',
-    style: 'theme',
-    start: '2027-01-25',
-    featured: [
-      { kind: 'letter', value: 'P' },
-      { kind: 'shape', value: 'triangle', span: 'month' },
-    ],
-    words: ['fold', 'crease'],
-  },
-];
-
 /** The demo home's units, a gesture each: a year of earlier ones, one just over, the current, the next, an idea. */
 export function demoUnitGestures(): ChangeInput[][] {
   return [
-    EARLIER.map((unit) => ({ type: 'unit/start', unit: { dayCount: 10, ...unit } })),
+    earlierUnits(),
     [
       {
         type: 'unit/start',

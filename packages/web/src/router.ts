@@ -35,6 +35,7 @@ export const router = createRouter({
       component: () => import('./views/SignedIn.vue'),
       children: [
         { path: '', name: 'units', component: () => import('./views/Units/UnitsView.vue') },
+        { path: 'year', name: 'year', component: () => import('./views/Year/YearView.vue') },
         {
           path: ':unitId/print-shop',
           name: 'print-shop',

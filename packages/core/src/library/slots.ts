@@ -8,9 +8,8 @@ const WITH_ARTICLE = /(?<=^|[^\p{L}])([Aa])n? (?=\{([a-z][a-z-]{0,23})\})/gu;
 /** The slots that still stand open in the texts of an activity, each once, in the order of their first place. */
 export function openSlots(content: ActivityContent): readonly string[] {
   const found = new Set<string>();
-  eachText(content, (text) => {
+  seeTexts(content, (text) => {
     for (const [, id] of text.matchAll(SLOT)) found.add(id!);
-    return text;
   });
   return [...found];
 }
@@ -47,17 +46,36 @@ export const fillText = (text: string, filling: SlotWords): string =>
  * A pattern with its slots filled in all of its texts: see {@link fillText}. The same object back when nothing was filled.
  */
 export function fillSlots(content: ActivityContent, filling: SlotWords): ActivityContent {
+  if (Object.keys(filling.words).length === 0) return content;
   if (!openSlots(content).some((id) => wordFor(filling, id))) return content;
-  const filled = eachText(content, (text) => fillText(text, filling));
+  const filled = changeTexts(content, (text) => fillText(text, filling));
   return { ...filled, slots: content.slots.filter(({ id }) => !wordFor(filling, id)) };
 }
 
 const capital = (text: string): string => text.charAt(0).toLocaleUpperCase('en') + text.slice(1);
 
-// Every text of the content, its ids and closed lists excepted: braces occur in none of those.
-function eachText<T>(value: T, change: (text: string) => string): T {
-  if (typeof value === 'string') return change(value) as T;
-  if (Array.isArray(value)) return value.map((one) => eachText(one, change)) as T;
+// Every text with a brace in it. A home of many years has thousands of activities, each with hundreds of texts, most without one.
+function seeTexts(value: unknown, see: (text: string) => void): void {
+  if (typeof value === 'string') {
+    if (value.includes('{')) see(value);
+  } else if (Array.isArray(value)) {
+    for (const one of value) seeTexts(one, see);
+  } else if (typeof value === 'object' && value !== null) {
+    for (const key in value) seeTexts((value as Readonly<Record<string, unknown>>)[key], see);
+  }
+}
+
+// What stays as it was is the same object: ids and closed lists have no braces.
+function changeTexts<T>(value: T, change: (text: string) => string): T {
+  if (typeof value === 'string') return (value.includes('{') ? change(value) : value) as T;
+  if (Array.isArray(value)) {
+    const list = value.map((one: unknown) => changeTexts(one, change));
+    return list.every((one, i) => one === value[i]) ? value : (list as T);
+  }
   if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, eachText(inner, change)])) as T;
+  const entries = Object.entries(value).map(
+    ([key, inner]) => [key, changeTexts<unknown>(inner, change)] as const,
+  );
+  const isSame = entries.every(([key, inner]) => inner === (value as Record<string, unknown>)[key]);
+  return isSame ? value : (Object.fromEntries(entries) as T);
 }

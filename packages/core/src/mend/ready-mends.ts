@@ -9,7 +9,7 @@ import {
   type PlainDay,
 } from '../calendar/index.ts';
 import { adultsIn, partsDuring, type Person } from '../house/index.ts';
-import { entriesAbout, frameOf, hoursOf, phaseOf, placedIn, type ReadyEntry } from '../reading/index.ts';
+import { entriesAbout, hoursOf, phaseIn, placedIn, type ReadyEntry } from '../reading/index.ts';
 import { calendarOf } from '../unit/index.ts';
 import type { Bench, Mend } from './bench.ts';
 import { decideReady } from './decide-ready.ts';
@@ -42,11 +42,10 @@ export function byMadeSet(bench: Bench): Mend[] {
   const [placement] = placed;
   if (!placement) return [];
   const earlier = Object.values(book.units).find(
-    ({ id, start }) =>
-      id !== placement.unitId &&
-      start !== null &&
-      phaseOf(frameOf(book, id), today) === 'over' &&
-      placedIn(book, id).placements.some(({ originId }) => originId === placement.originId),
+    (unit) =>
+      unit.id !== placement.unitId &&
+      phaseIn(book, unit, today) === 'over' &&
+      placedIn(book, unit.id).placements.some(({ originId }) => originId === placement.originId),
   );
   const lasting = bench.reading.ready.entries.filter(
     ({ task, state }) =>

@@ -39,7 +39,9 @@ export {
   type Met,
   type NextRung,
 } from './child/met.ts';
-export { yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
+export { couldComeNext, type CouldCome } from './year/could-come.ts';
+export { MONTHS_SHOWN, overMonths } from './year/over-months.ts';
+export { bySeason, yearOf, type FeaturedWhen, type Year, type YearUnit } from './year/year.ts';
 export { circlesOf, type Circles } from './circle/circle.ts';
 export * from './circle/fit.ts';
 export { explainLength, formatSeconds, lengthOf, type PieceLength } from './circle/length.ts';
@@ -85,13 +87,11 @@ export {
   cornersOnShelf,
   frameOf,
   learnerOn,
-  phaseOf,
   unitsByNearness,
   type PhasedUnit,
   placedIn,
   sessionsByDay,
   sessionsOf,
-  specialDaysIn,
   thereOn,
   whoDoesWhat,
   type Frame,
@@ -196,5 +196,7 @@ export {
   type Tally,
 } from './lookback/look-back.ts';
 export { startingAgain, type Again, type AgainLine, type Begun } from './lookback/again.ts';
+export { specialDaysIn } from './plan/copies.ts';
+export { phaseIn, phaseOf } from './plan/days.ts';
 export { wentIn, type Went } from './went/went.ts';
 export { learnedTurn, type LearnedTurn } from './plan/learned.ts';

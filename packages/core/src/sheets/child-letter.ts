@@ -23,8 +23,8 @@ export function composeChildLetter(
   const name = child.shownAs;
   const span = `from ${formatDay(from)} to ${formatDay(to)}`;
   const isOwn = (text: string): boolean => !namesAnother(book.children, childId, text);
-  const mets = metBy(book, childId).filter(
-    ({ date, placement }) => from <= date && date <= to && isOwn(placement.content.title),
+  const mets = metBy(book, childId, from).filter(
+    ({ date, placement }) => date <= to && isOwn(placement.content.title),
   );
   const warm = `With warm regards, ${book.homes[HOME_ID]?.name ?? ''}`.trim();
   const begin = `Dear family of ${name},`;

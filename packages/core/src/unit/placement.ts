@@ -172,14 +172,18 @@ const filledIn = memoised(
 export const unfilledContent = ({ base, over }: Pick<PlacedCopy, 'base' | 'over'>): ActivityContent =>
   writtenOver(base, over);
 
+/** What a copy is a copy of: what was written here is its own origin. */
+export const originOf = ({ id, originId }: Pick<PlacedCopy, 'id' | 'originId'>): ActivityId =>
+  originId ?? (id as string as ActivityId);
+
 /** A copy as it reads in its theme, the same object for the same copy and theme. */
 export const placementOf = memoised((copy: PlacedCopy, whole: Theme | null): Placement => {
   const theme = whole && themeAbout(whole, copy.aboutId);
-  const { originId, base: _base, slots, over: _over, ...rest } = copy;
+  const { originId: _origin, base: _base, slots, over: _over, ...rest } = copy;
   const counts = theme && countsOf(theme);
   return {
     ...rest,
-    originId: originId ?? (copy.id as string as ActivityId),
+    originId: originOf(copy),
     ...filledIn(unfilledContent(copy), slots, theme),
     ...(counts ? { counts } : {}),
   };

@@ -22,7 +22,7 @@ class SilentStream extends EventTarget {
   close(): void {}
 }
 
-const names = ['children', 'people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
+const names = ['units', 'year', 'children', 'people', 'cupboard', 'house-corners', 'bins', 'made', 'rules'];
 const ofUnit = [
   'corners',
   'one-page',

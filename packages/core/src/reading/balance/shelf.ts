@@ -5,7 +5,8 @@ import { omissionsIn } from '../plan/of-unit.ts';
 import { answer } from '../ground/answer.ts';
 import { listed, type Finding } from '../ground/finding.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import { phaseOf, reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
+import { phaseOf } from '../plan/days.ts';
+import { reachOf, sessionsOf, type Frame } from '../plan/plan.ts';
 
 /** A learning centre in a unit: what stands in it and on which days it is empty. */
 export interface Cubby {

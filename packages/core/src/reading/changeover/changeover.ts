@@ -4,6 +4,7 @@ import { valueIn, type Corner, type Home } from '../../house/index.ts';
 import { firstDayOf, lastDayOf, type Placement, type UnitId } from '../../unit/index.ts';
 import { answer, type Look } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
+import { daysIn } from '../plan/days.ts';
 import { frameOf, placedIn, type Frame } from '../plan/plan.ts';
 
 /** Something that is put away, or set out with where its things are. */
@@ -35,11 +36,11 @@ interface Before {
 
 /** What stood in the room when a unit began; null when nothing is known of before, or for an idea. */
 export function beforeUnit(book: Book, unitId: UnitId): Before | null {
-  const first = frameOf(book, unitId).calendar.days[0]?.date;
+  const first = daysIn(book, unitId).days[0]?.date;
   if (!first) return null;
   const ended = Object.values(book.units)
     .filter(({ id, start }) => id !== unitId && start !== null && start < first)
-    .map(({ id }) => ({ id, last: frameOf(book, id).calendar.days.at(-1)?.date }))
+    .map(({ id }) => ({ id, last: daysIn(book, id).days.at(-1)?.date }))
     .filter((one): one is { id: UnitId; last: PlainDay } => one.last !== undefined && one.last < first)
     .toSorted((a, b) => (a.last < b.last ? 1 : -1))[0];
   if (!ended) return null;

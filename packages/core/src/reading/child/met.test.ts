@@ -1,7 +1,9 @@
 import { describe, expect, test } from 'vitest';
+import { monthsUpTo, plainDay } from '../../calendar/index.ts';
 import type { ChangeInput } from '../../changes/index.ts';
 import type { ChildId } from '../../house/index.ts';
 import {
+  A_MONDAY,
   aChild,
   aCorner,
   after,
@@ -29,7 +31,7 @@ const book = testBook(
   inCorner('p', 'cut', 'table', 1, 5),
   onDay('q', 'sing', 2),
 );
-const mets = (id: ChildId, ...changes: readonly ChangeInput[]) => metBy(after(book, ...changes), id);
+const mets = (id: ChildId, ...changes: readonly ChangeInput[]) => metBy(after(book, ...changes), id, null);
 
 describe('what a child met', () => {
   test('is what was recorded while she was there, the latest first, in the version that was hers or was done', () => {
@@ -54,7 +56,7 @@ describe('what a child met', () => {
     ).toEqual(['q']);
     expect(mets('bo' as ChildId, recorded('p', 1))).toEqual([]);
     expect(mets(ADA, recorded('p', 1, { outcome: 'skipped' }))).toEqual([]);
-    expect(metBy(book, ADA)).toEqual([]);
+    expect(metBy(book, ADA, null)).toEqual([]);
   });
 
   test('went as it went for her, where that was said by itself', () => {
@@ -74,12 +76,24 @@ describe('what a child met', () => {
   });
 
   test('is told by area: never met before longest ago, an area of several skills once', () => {
-    const areas = areasMet(mets(ADA, recorded('p', 1), recorded('p', 2), recorded('q', 2)));
+    const areas = areasMet(
+      mets(ADA, recorded('p', 1), recorded('p', 2), recorded('q', 2)),
+      monthsUpTo(A_MONDAY, 2),
+    );
     expect(areas.slice(-2).map(({ area, times, lastOn }) => [area, times, lastOn])).toEqual([
       ['hands', 2, '2027-03-09'],
       ['music', 1, '2027-03-09'],
     ]);
     expect(areas[0]).toMatchObject({ times: 0, lastOn: null });
+    expect(areas.at(-1)!.byMonth).toEqual([0, 1]);
+  });
+
+  test('since a day only what was from that day on is told', () => {
+    const told = after(book, recorded('p', 1), recorded('p', 2), recorded('p', 3));
+    const since = (day: string) => metBy(told, ADA, plainDay(day)).map(({ date }) => date);
+    expect(since('2027-03-09')).toEqual(['2027-03-10', '2027-03-09']);
+    expect(since('2027-03-20')).toEqual([]);
+    expect(metBy(told, ADA, null)).toHaveLength(3);
   });
 });
 

@@ -1,15 +1,16 @@
 import { groupBy, unique, type Table } from '../../book/index.ts';
-import type { PlainDay } from '../../calendar/index.ts';
-import type { DoneOutcome } from '../../daybook/index.ts';
+import { countByMonth, type Month, type PlainDay } from '../../calendar/index.ts';
+import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
 import type { Child, ChildId } from '../../house/index.ts';
 import { versionsOf, type ActivityVersion } from '../../library/index.ts';
 import { wholeWords } from '../../measure/index.ts';
 import { areaOf, AREAS, rungOf, type Area, type Rung, type SkillId } from '../../skills/index.ts';
 import type { Placement, Unit, UnitId } from '../../unit/index.ts';
-import { answer } from '../ground/answer.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
-import { frameOf, sessionsOf } from '../plan/plan.ts';
-import { unitsRecorded, wentIn } from '../went/went.ts';
+import { daysIn } from '../plan/days.ts';
+import { frameOf, seatOn } from '../plan/plan.ts';
+import { unitsRecorded, wentOf } from '../went/went.ts';
 
 /** Something that a child met: what of it was hers, when, and how it went for her. */
 export interface Met {
@@ -25,30 +26,36 @@ export interface Met {
 }
 
 /**
- * What a child met by what was recorded, the latest first: on days on which she was there, in the version that was done or was hers.
- * What was not recorded is not known; what did not happen was not met.
+ * What a child met since a day by what was recorded, the latest first; since ever for null. On days on which she was there, in the
+ * version that was done or was hers. What was not recorded is not known; what did not happen was not met.
  */
-export const metBy = answer((look, childId: ChildId): readonly Met[] =>
-  unitsRecorded(look)
-    .flatMap((unitId) => metIn(look, unitId, childId))
+export const metBy = answer((look, childId: ChildId, since: PlainDay | null): readonly Met[] =>
+  [...unitsRecorded(look)]
+    // Of the years before nothing has to be read.
+    .filter(([unitId]) => since === null || endsSince(look, unitId, since))
+    .flatMap(([unitId, records]) => metIn(look, unitId, records, childId))
+    .filter(({ date }) => since === null || date >= since)
     .toSorted((a, b) => (a.date < b.date ? 1 : a.date > b.date ? -1 : 0)),
 );
 
+const endsSince = (look: Look, unitId: UnitId, since: PlainDay): boolean =>
+  look.one('units', unitId) !== null && (daysIn(look, unitId).days.at(-1)?.date ?? '') >= since;
+
 // Each unit by itself: what is recorded in one leaves the others as they were.
-const metIn = answer((look, unitId: UnitId, childId: ChildId): readonly Met[] =>
-  wentIn(look, unitId).flatMap(({ unit, placement, date, record }): readonly Met[] => {
-    const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
-    if (outcome === 'skipped') return [];
-    const session = sessionsOf(placement, frameOf(look, unitId)).find(({ day }) => day.number === record.day);
-    const seat = session?.seats.find(({ child }) => child.id === childId);
-    if (!seat) return [];
-    const all = versionsOf(placement.content);
-    const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
-    if (!version) return [];
-    const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
-    const note = namesAnother(look.table('children'), childId, record.note) ? '' : record.note;
-    return [{ unit, placement, date, version, isHardest, outcome, note }];
-  }),
+const metIn = answer(
+  (look, unitId: UnitId, records: readonly DayRecord[], childId: ChildId): readonly Met[] =>
+    wentOf(look, unitId, records).flatMap(({ unit, placement, date, record }): readonly Met[] => {
+      const outcome = record.children.find((one) => one.childId === childId)?.outcome ?? record.outcome;
+      if (outcome === 'skipped') return [];
+      const seat = seatOn(placement, frameOf(look, unitId), record.day, childId);
+      if (!seat) return [];
+      const all = versionsOf(placement.content);
+      const version = all.find(({ id }) => id === record.versionId) ?? seat.version;
+      if (!version) return [];
+      const isHardest = all.every(({ fromMonths }) => fromMonths <= version.fromMonths);
+      const note = namesAnother(look.table('children'), childId, record.note) ? '' : record.note;
+      return [{ unit, placement, date, version, isHardest, outcome, note }];
+    }),
 );
 
 /** Whether a text names a child of the home other than this one, by its first name or as it is shown: what is about one child says nothing of another. */
@@ -65,11 +72,12 @@ const othersIn = memoised((children: Table<Child>, childId: ChildId): RegExp | n
   return names.length === 0 ? null : wholeWords(names);
 });
 
-/** How often a child met an area, and when last; null where never by what was recorded. */
+/** How often a child met an area, in each of some months, and when last; null where never by what was recorded. */
 export interface AreaMet {
   readonly area: Area;
   readonly times: number;
   readonly lastOn: PlainDay | null;
+  readonly byMonth: readonly number[];
 }
 
 // By skill, or by what a skill belongs to: each thing met once under each.
@@ -83,11 +91,15 @@ const grouped = <K>(mets: readonly Met[], keyOf: (skill: SkillId) => K): Readonl
 };
 
 /** Every area with how often it was met, the one that was met longest ago first: those never met before all. */
-export function areasMet(mets: readonly Met[]): readonly AreaMet[] {
+export function areasMet(mets: readonly Met[], months: readonly Month[]): readonly AreaMet[] {
   const byArea = grouped(mets, areaOf);
   return AREAS.map((area): AreaMet => {
     const of = byArea.get(area) ?? [];
-    return { area, times: of.length, lastOn: of[0]?.date ?? null };
+    const byMonth = countByMonth(
+      of.map(({ date }) => date),
+      months,
+    );
+    return { area, times: of.length, lastOn: of[0]?.date ?? null, byMonth };
   }).toSorted((a, b) => ((a.lastOn ?? '') < (b.lastOn ?? '') ? -1 : 1));
 }
 

@@ -12,7 +12,8 @@ import { together } from '../circle/circle.ts';
 import { suppliesAsMade } from '../kitchen/inherit.ts';
 import { recipesByProduct } from '../kitchen/products.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import { bothOf, frameOf, phaseOf, placedIn } from '../plan/plan.ts';
+import { isAhead, phaseIn } from '../plan/days.ts';
+import { bothOf, frameOf, placedIn } from '../plan/plan.ts';
 import { allotted, lineIdOf, type AllottedLine } from './allot.ts';
 import { cookPlanOf, type CookPlan } from './cook.ts';
 import type { CookNeed, SupplyLine } from './line.ts';
@@ -41,11 +42,7 @@ export function gatherLines(book: Book, unitId: UnitId, today: PlainDay): readon
 
 function unitsThatNeed(book: Book, unitId: UnitId, today: PlainDay): readonly UnitId[] {
   return Object.values(book.units)
-    .filter(({ id, start }) => {
-      if (id === unitId) return true;
-      const phase = start === null ? 'idea' : phaseOf(frameOf(book, id), today);
-      return phase === 'now' || phase === 'to-come';
-    })
+    .filter((unit) => unit.id === unitId || isAhead(phaseIn(book, unit, today)))
     .map(({ id }) => id)
     .toSorted();
 }

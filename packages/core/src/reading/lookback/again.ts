@@ -54,7 +54,8 @@ export function startingAgain(
   const placed = new Map(now.placements.map((one) => [one.id, one]));
   const mets = new Map<Child, ReadonlySet<string>>();
   const metOf = (child: Child): ReadonlySet<string> => {
-    const known = mets.get(child) ?? new Set(metBy(book, child.id).map((met) => met.placement.originId));
+    const known =
+      mets.get(child) ?? new Set(metBy(book, child.id, null).map((met) => met.placement.originId));
     mets.set(child, known);
     return known;
   };

@@ -1,18 +1,18 @@
+import { groupBy } from '../../book/index.ts';
 import { withGaps, type ActivityContent } from '../../library/index.ts';
 import {
   featureKey,
   isShownIn,
   soundOf,
-  unitDays,
   type Feature,
   type Placement,
   type Thing,
   type Unit,
   type UnitId,
 } from '../../unit/index.ts';
-import { answer, answerEach, type Look } from '../ground/answer.ts';
+import { answer, answerEach } from '../ground/answer.ts';
 import { memoised } from '../ground/memo.ts';
-import { homeIn } from './house.ts';
+import { daysIn } from './days.ts';
 
 /** Something that another unit features for a month in which this unit has days. */
 export interface MonthsFeature {
@@ -23,32 +23,30 @@ export interface MonthsFeature {
 /** What other units feature for a month in which a unit has days: each once, the earliest unit's first. */
 export const monthsFeatures = answer((look, unitId: UnitId): readonly MonthsFeature[] => {
   const unit = look.one('units', unitId);
-  const here = unit ? monthsOf(look, unit) : [];
-  if (here.length === 0) return [];
-  const own = new Set(unit!.featured.map(featureKey));
-  return Object.values(look.table('units'))
-    .filter(({ id, start }) => id !== unitId && start !== null)
-    .toSorted((a, b) => (a.start! < b.start! ? -1 : 1))
-    .flatMap((other) => {
-      const features = other.featured.filter(({ span }) => span === 'month');
-      // Its month is that of its first day.
-      if (features.length === 0 || !here.includes(monthsOf(look, other)[0] ?? '')) return [];
-      return features.flatMap((feature) => {
-        const key = featureKey(feature);
-        if (own.has(key)) return [];
-        own.add(key);
-        return [monthsFeature(feature, other)];
-      });
+  if (!unit) return NONE;
+  const own = new Set(unit.featured.map(featureKey));
+  const months = new Set(daysIn(look, unitId).days.map(({ date }) => monthOf(date)));
+  return [...months]
+    .flatMap((month) => ofMonths(look).get(month) ?? [])
+    .filter((other) => other.unit.id !== unitId)
+    .toSorted((a, b) => (a.unit.start! < b.unit.start! ? -1 : 1))
+    .filter(({ feature }) => {
+      const key = featureKey(feature);
+      const isNew = !own.has(key);
+      own.add(key);
+      return isNew;
     });
 });
 
+// What any unit features for a month, by that month: its own is that of its first day.
+const ofMonths = answer((look): ReadonlyMap<string, readonly MonthsFeature[]> => {
+  const all = Object.values(look.table('units')).flatMap((unit) =>
+    unit.featured.filter(({ span }) => span === 'month').map((feature) => monthsFeature(feature, unit)),
+  );
+  return groupBy(all, ({ unit }) => monthOf(daysIn(look, unit.id).days[0]?.date ?? ''));
+});
 const monthsFeature = memoised((feature: Feature, unit: Unit): MonthsFeature => ({ feature, unit }));
-
-// The months, as `2027-03`, in which a unit has program days.
-function monthsOf(look: Look, unit: Unit): readonly string[] {
-  const { days } = unitDays(unit, homeIn(look), Object.values(look.table('closures')));
-  return [...new Set(days.map(({ date }) => date.slice(0, 7)))];
-}
+const monthOf = (day: string): string => day.slice(0, 7);
 
 /** What holds for a unit: what it features itself, then what the month around it does. */
 export const featuredIn = answer((look, unitId: UnitId): readonly Feature[] => [

@@ -2,8 +2,8 @@ import { groupBy, homeOf, type Book } from '../../book/index.ts';
 import type { DayRecord } from '../../daybook/index.ts';
 import { valueIn, type Home } from '../../house/index.ts';
 import type { ActivityId } from '../../library/index.ts';
-import type { Placement } from '../../unit/index.ts';
-import { answer } from '../ground/answer.ts';
+import { originOf, type Placement } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
 import { learn } from '../ground/learn.ts';
 import { stableView } from '../ground/look.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
@@ -35,10 +35,10 @@ const turnsTook = stableView((book): Readonly<Record<string, string>> => {
   if (!measured) return NOTHING;
   const since = homeOf(book).minutesSince ?? '';
   const told = inOrderTold(measured.filter(({ at }) => at > since));
-  const byActivity = groupBy(
-    told,
-    ({ placementId }) => book.placements[placementId]?.originId ?? placementId,
-  );
+  const byActivity = groupBy(told, ({ placementId }) => {
+    const copy = book.placements[placementId];
+    return copy ? originOf(copy) : placementId;
+  });
   return Object.fromEntries(
     [...byActivity].map(([id, list]) => [id, list.map(({ turnTook }) => turnTook).join(' ')]),
   );
@@ -60,8 +60,16 @@ export const learnedTurn = answer(
   },
 );
 
-/** What is placed with the minutes that a turn of it takes here; the same one where they are as written. */
-export const asLearned = memoised((placement: Placement, minutes: number | null): Placement =>
+/** What is placed in a unit with the minutes that turns of it take here; the same one where nothing was measured of it. */
+export function withLearnedTurns(look: Look, placements: readonly Placement[]): readonly Placement[] {
+  const took = look.see(turnsTook);
+  return placements.map((one) =>
+    took[one.originId] === undefined
+      ? one
+      : asLearned(one, learnedTurn(look, one.originId, one.content.turnMinutes)?.minutes ?? null),
+  );
+}
+const asLearned = memoised((placement: Placement, minutes: number | null): Placement =>
   minutes === null || minutes === placement.content.turnMinutes
     ? placement
     : {

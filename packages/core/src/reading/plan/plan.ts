@@ -15,11 +15,14 @@ import {
   partsDuring,
   presentDuring,
   valueIn,
+  type Absence,
   type Block,
   type Child,
-  type Closure,
+  type ChildId,
   type Corner,
   type DayAttendance,
+  type Exceptions,
+  type Extra,
   type Home,
   type Months,
   type Person,
@@ -33,7 +36,7 @@ import {
 } from '../../library/index.ts';
 import {
   spanOfDays,
-  unitDays,
+  standsOn,
   type Choice,
   type Feature,
   placementOf,
@@ -49,11 +52,13 @@ import {
 } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { memoised, perMember, stableGroups } from '../ground/memo.ts';
+import { daysIn, phaseIn, type Phase } from './days.ts';
 import { featuredIn } from './features.ts';
 import { exceptionsIn, homeIn } from './house.ts';
-import { eventsIn, membersIn } from './of-unit.ts';
-import { asLearned, learnedTurn } from './learned.ts';
-import { specialDaysOf, withSpecialDays, type SpecialDay } from './special.ts';
+import { membersIn } from './of-unit.ts';
+import { copiesIn, specialDaysIn } from './copies.ts';
+import { withLearnedTurns } from './learned.ts';
+import { withSpecialDays } from './special.ts';
 
 /**
  * The time and the children of a unit: what every question about it stands on. Why apart from what is placed: most edits move
@@ -102,46 +107,24 @@ const timeOf = answer((look, unitId: UnitId): Omit<Frame, 'featured'> => {
   const unit = look.one('units', unitId);
   if (!unit) throw new Error(`no such unit: ${unitId}`);
   const home = homeIn(look);
-  const calendar = calendarIn(look, unitId);
+  const calendar = daysIn(look, unitId);
   const everyone = Object.values(look.table('children')).toSorted((a, b) => (a.birth < b.birth ? 1 : -1));
-  const exceptions = exceptionsIn(look);
+  const exceptions = within(exceptionsIn(look), calendar.days);
   const attendance = calendar.days.map(({ date }) => attendanceOn(date, home, everyone, exceptions));
   return { unit, home, calendar, attendance, people: Object.values(look.table('people')) };
 });
 
-// Apart, so that who comes and who works says nothing to what asks for the days alone.
-const calendarIn = answer((look, unitId: UnitId): UnitDays =>
-  daysOf(look.one('units', unitId)!, homeIn(look), look.table('closures')),
-);
-const daysOf = memoised((unit: Unit, home: Home, closures: Table<Closure>): UnitDays =>
-  unitDays(unit, home, Object.values(closures)),
-);
-
-/** The special events of a unit on their days. */
-export const specialDaysIn = answer((look, unitId: UnitId): readonly SpecialDay[] => {
-  const events = eventsIn(look, unitId);
-  if (events.length === 0 || !look.one('units', unitId)) return NO_SPECIAL;
-  const copies = byUnit(look.table('placements')).get(unitId) ?? NOTHING;
-  return specialDaysOf(events, inEvents(copies), calendarIn(look, unitId));
-});
-const NO_SPECIAL: readonly SpecialDay[] = [];
-// What stands elsewhere is moved about more often than an event changes.
-const inEvents = (copies: readonly PlacedCopy[]): readonly PlacedCopy[] =>
-  eventCopies(copies).get('event') ?? NOTHING;
-const eventCopies = stableGroups((copy: PlacedCopy) => copy.where.kind);
-
-/** Where a unit stands by the home's date: an idea has no dates. A unit without any program day counts as still to come. */
-export function phaseOf({ unit, calendar }: Frame, today: PlainDay): 'idea' | 'to-come' | 'now' | 'over' {
-  if (unit.start === null) return 'idea';
-  const first = calendar.days[0];
-  if (!first || today < first.date) return 'to-come';
-  return today <= calendar.days.at(-1)!.date ? 'now' : 'over';
+// Over the years many were away: few of them within the days of a unit.
+function within({ absences, extras }: Exceptions, days: readonly ProgramDay[]): Exceptions {
+  const [first, last] = [days[0]?.date ?? '', days.at(-1)?.date ?? ''];
+  const meets = ({ from, to }: Absence | Extra): boolean => from <= last && first <= to;
+  return { absences: absences.filter(meets), extras: extras.filter(meets) };
 }
 
 /** A unit with where it stands. */
 export interface PhasedUnit {
   readonly unit: Unit;
-  readonly phase: ReturnType<typeof phaseOf>;
+  readonly phase: Phase;
 }
 const NEARNESS = { now: 0, 'to-come': 1, over: 2, idea: 3 } as const;
 
@@ -152,7 +135,7 @@ const NEARNESS = { now: 0, 'to-come': 1, over: 2, idea: 3 } as const;
 export function unitsByNearness(book: Book, today: PlainDay): readonly PhasedUnit[] {
   const startOf = ({ unit }: PhasedUnit): string => unit.start ?? '';
   return Object.values(book.units)
-    .map((unit): PhasedUnit => ({ unit, phase: phaseOf(frameOf(book, unit.id), today) }))
+    .map((unit): PhasedUnit => ({ unit, phase: phaseIn(book, unit, today) }))
     .toSorted((a, b) => {
       if (a.phase !== b.phase) return NEARNESS[a.phase] - NEARNESS[b.phase];
       const earlier = startOf(a) < startOf(b) ? -1 : Number(startOf(a) > startOf(b));
@@ -166,8 +149,8 @@ export function neighboursOf(book: Book, { unit, calendar }: Frame): readonly Fr
   if (unit.start === null || last === undefined) return [];
   return Object.values(book.units)
     .filter(({ id, start }) => id !== unit.id && start !== null && start <= last)
-    .map(({ id }) => frameOf(book, id))
-    .filter((other) => (other.calendar.days.at(-1)?.date ?? '') >= unit.start!);
+    .filter(({ id }) => (daysIn(book, id).days.at(-1)?.date ?? '') >= unit.start!)
+    .map(({ id }) => frameOf(book, id));
 }
 
 /** The units that began before another one; all that have a date for an idea. Units still to come are none of them. */
@@ -201,9 +184,7 @@ export const placedIn = answer((look, unitId: UnitId): Placed =>
 
 // With the minutes that turns take here.
 const readIn = answer((look, unitId: UnitId): readonly Placement[] =>
-  asRead(byUnit(look.table('placements')).get(unitId) ?? NOTHING, themeIn(look, unitId)).map((one) =>
-    asLearned(one, learnedTurn(look, one.originId, one.content.turnMinutes)?.minutes ?? null),
-  ),
+  withLearnedTurns(look, asRead(copiesIn(look, unitId), themeIn(look, unitId))),
 );
 
 /** Both: what stands in for something is needed as well, it must be there when the weather turns. */
@@ -211,8 +192,6 @@ export const bothOf = memoised(({ placements, twins }: Placed): readonly Placeme
   twins.length === 0 ? placements : [...placements, ...twins.map(({ placement }) => placement)],
 );
 
-const NOTHING: readonly PlacedCopy[] = [];
-const byUnit = stableGroups((copy: PlacedCopy) => copy.unitId);
 const asRead = memoised((copies: readonly PlacedCopy[], theme: Theme | null): readonly Placement[] =>
   copies.map((copy) => placementOf(copy, copy.base.slots.length > 0 || countsThings(copy) ? theme : null)),
 );
@@ -333,7 +312,7 @@ export const sessionsOf = memoised((placement: Placement, frame: Frame): readonl
   const days = spanOfDays(placement);
   if (days === null) return [];
   const span = spanOf(placement, home);
-  const { content, choices, where } = placement;
+  const { where } = placement;
   return calendar.days.slice(days.from - 1, days.to).map((day) => {
     const there = attendance[day.number - 1]!;
     const present = presentAt(there, home, span.from, span.to);
@@ -342,14 +321,29 @@ export const sessionsOf = memoised((placement: Placement, frame: Frame): readonl
       placement,
       day,
       span,
-      seats: meant.map(({ child, learner }) => ({
-        child,
-        version: versionOf(content, choices, child, learner),
-      })),
+      seats: meant.map((one) => seatOf(placement, one)),
       adults: workingAt(frame, there.date, span.from, span.to),
     };
   });
 });
+
+const seatOf = ({ content, choices }: Placement, { child, learner }: PresentChild): Seat => ({
+  child,
+  version: versionOf(content, choices, child, learner),
+});
+
+/**
+ * The seat of one child on one numbered day of a placement, as {@link sessionsOf} has it; null where it is not out, the child is not
+ * there or it is not meant for it. Why apart: what a child met in all its years asks of thousands for one day and child each.
+ */
+export function seatOn(placement: Placement, frame: Frame, day: number, childId: ChildId): Seat | null {
+  const there = frame.attendance[day - 1];
+  if (!there || !standsOn(placement, day)) return null;
+  if (placement.where.kind === 'bin' && placement.where.childId !== childId) return null;
+  const { from, to } = spanOf(placement, frame.home);
+  const present = presentAt(there, frame.home, from, to).find(({ child }) => child.id === childId);
+  return present ? seatOf(placement, present) : null;
+}
 
 const allSessions = perMember((placement: Placement, of: Frame) => sessionsOf(placement, of));
 const byDay = stableGroups((session: Session) => session.day.number);

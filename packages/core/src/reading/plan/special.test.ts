@@ -5,20 +5,25 @@ import { eventEntries } from '../../formats/calendars.ts';
 import {
   A_MONDAY,
   aChild,
+  aCorner,
   after,
   aMaterial,
   anActivity,
+  asTwin,
   attempt,
   aSupply,
+  inCorner,
+  inReserve,
   onDay,
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
 import { composeNoteHome, printedPages } from '../../sheets/index.ts';
-import type { UnitId } from '../../unit/index.ts';
+import { lastDayOf, type UnitId } from '../../unit/index.ts';
 import { read } from '../answers/read.ts';
 import { dayPlanOf } from '../room/day-plan.ts';
-import { specialDaysIn } from './plan.ts';
+import { specialDaysIn, stoodIn } from './copies.ts';
+import { placedIn } from './plan.ts';
 
 type EventInput = Extract<ChangeInput, { type: 'unit/put-event' }>['event'];
 const market = (rest: Partial<EventInput> = {}): ChangeInput => ({
@@ -255,4 +260,27 @@ test('what is noted for the circle of a day steps back with it', () => {
     dayPlanOf(book, read(book, TEST_UNIT, A_MONDAY), 5)!.lines;
   expect(lines(noted(false))).toEqual(['Circle time: Which way?']);
   expect(lines(noted(true))).toEqual([]);
+});
+
+test('the last day of each thing is the one on which it reads as standing, events or not', () => {
+  const planned = testBook(
+    ...SELL,
+    aCorner('a'),
+    market(),
+    inMarket('sell', 'selling', '10:15'),
+    inMarket('never', 'selling', '11:45'),
+    onDay('back', 'ordinary', 5),
+    onDay('stays', 'ordinary', 6),
+    inCorner('out', 'ordinary', 'a', 2, 7),
+    inReserve('later', 'ordinary'),
+    asTwin('wet', 'selling', 'stays'),
+  );
+  const open = after(planned, market({ fills: false }));
+  const pinned = after(planned, { type: 'unit/pin', placementId: 'back', pinned: true } as ChangeInput);
+  for (const book of [planned, open, pinned]) {
+    const stands = placedIn(book, TEST_UNIT).placements.flatMap((one) =>
+      lastDayOf(one) > 0 ? [{ originId: one.originId, lastDay: lastDayOf(one) }] : [],
+    );
+    expect(stoodIn(book, TEST_UNIT)).toEqual(stands);
+  }
 });

@@ -8,6 +8,7 @@ import {
 import type { Block } from '../../house/index.ts';
 import {
   eventDay,
+  lastDayOf,
   singingSchema,
   type CirclePiece,
   type PlacedCopy,
@@ -91,12 +92,31 @@ export const withSpecialDays = memoised(
       const { where, pinned } = placement;
       if (where.kind === 'day') return filled.has(where.day) && !pinned ? steppedBack(placement) : placement;
       if (where.kind !== 'event') return placement;
-      const special = specials.find(({ event }) => event.id === where.eventId);
-      const part = special?.parts.find(({ start }) => start === where.start);
-      return special && part ? onSpecialDay(placement, special.day, part) : placement;
+      const at = partIn(specials, where);
+      return at ? onSpecialDay(placement, at.day, at.part) : placement;
     });
   },
 );
+
+/** The last numbered day on which a copy stands by {@link withSpecialDays}; 0 for none. */
+export function lastDayAmong(
+  copy: Pick<PlacedCopy, 'where' | 'pinned'>,
+  specials: readonly SpecialDay[],
+): number {
+  const { where, pinned } = copy;
+  if (where.kind === 'event') return partIn(specials, where)?.day ?? 0;
+  return where.kind === 'day' && !pinned && filledDays(specials).has(where.day) ? 0 : lastDayOf(copy);
+}
+
+// The part of a special day in which something stands.
+function partIn(
+  specials: readonly SpecialDay[],
+  where: Extract<PlacedCopy['where'], { kind: 'event' }>,
+): { readonly day: number; readonly part: Block } | null {
+  const special = specials.find(({ event }) => event.id === where.eventId);
+  const part = special?.parts.find(({ start }) => start === where.start);
+  return special && part ? { day: special.day, part } : null;
+}
 
 /** The days that events fill. */
 const filledDays = memoised(

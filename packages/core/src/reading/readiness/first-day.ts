@@ -2,7 +2,7 @@ import { homeOf, type Book } from '../../book/index.ts';
 import { addDays, closedBecause, weekdayOf, type PlainDay } from '../../calendar/index.ts';
 import { valueIn } from '../../house/index.ts';
 import { calendarIn } from '../plan/house.ts';
-import { frameOf } from '../plan/plan.ts';
+import { daysIn } from '../plan/days.ts';
 import { slotsOver } from './slots.ts';
 
 const LOOKED_AHEAD_DAYS = 120;
@@ -18,7 +18,7 @@ export function firstDayFor(book: Book, today: PlainDay): PlainDay {
   const isOpen = (day: PlainDay): boolean => closedBecause(day, calendar) === null;
   const tomorrow = addDays(today, 1);
   const free = Object.values(book.units)
-    .map(({ id }) => frameOf(book, id).calendar.days.at(-1)?.date)
+    .map(({ id }) => daysIn(book, id).days.at(-1)?.date)
     .reduce<PlainDay>((day, last) => (last && day <= last ? addDays(last, 1) : day), tomorrow);
   // Of today only what is left of it would count, and nobody knows how much that is.
   const slots = slotsOver(book, tomorrow, addDays(free, LOOKED_AHEAD_DAYS)).filter(

@@ -8,7 +8,9 @@ import { beforeUnit, changeOvers } from '../changeover/changeover.ts';
 import { forecastsOf, type Forecast } from '../forecast/forecast.ts';
 import { gatherLines } from '../gather/gather.ts';
 import { memoised, stableGroups } from '../ground/memo.ts';
-import { bothOf, frameOf, phaseOf, placedIn, specialDaysIn, type Frame } from '../plan/plan.ts';
+import { specialDaysIn } from '../plan/copies.ts';
+import { isAhead, phaseIn } from '../plan/days.ts';
+import { bothOf, frameOf, placedIn, type Frame } from '../plan/plan.ts';
 import { printJobs } from '../prints/prints.ts';
 import { madeByChildren, watchedWaiting, type Waiting } from './waiting.ts';
 import { watchTasks } from './watch-tasks.ts';
@@ -75,11 +77,8 @@ const ownByUnit = stableGroups((task: OwnTask) => task.unitId);
 function unitsMadeReady(book: Book, today: PlainDay): readonly Frame[] {
   return Object.values(book.units)
     .filter(({ start }) => start !== null && start <= addDays(today, READY_AHEAD_DAYS))
+    .filter((unit) => isAhead(phaseIn(book, unit, today)))
     .map(({ id }) => frameOf(book, id))
-    .filter((frame) => {
-      const phase = phaseOf(frame, today);
-      return phase === 'now' || phase === 'to-come';
-    })
     .toSorted((a, b) => (a.unit.id < b.unit.id ? -1 : 1));
 }
 

@@ -10,6 +10,7 @@ import {
   type Unit,
 } from '../../unit/index.ts';
 import type { CircleRun } from '../circle/run.ts';
+import { daysIn } from '../plan/days.ts';
 import { frameOf, sessionsByDay, type Session } from '../plan/plan.ts';
 import { fillerOf } from '../plan/special.ts';
 import type { Reading } from '../answers/read.ts';
@@ -120,7 +121,7 @@ export const programDaysOn = (
 export function programDateBefore(book: Book, date: PlainDay): PlainDay | null {
   const dates = Object.values(book.units)
     .filter(({ start }) => start !== null && start < date)
-    .flatMap(({ id }) => frameOf(book, id).calendar.days.map((day) => day.date))
+    .flatMap(({ id }) => daysIn(book, id).days.map((day) => day.date))
     .filter((one) => one < date);
   return dates.toSorted().at(-1) ?? null;
 }

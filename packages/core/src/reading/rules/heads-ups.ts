@@ -3,7 +3,7 @@ import type { Keeping } from '../../unit/index.ts';
 import { aboutPieces } from '../circle/stand-ins.ts';
 import { factsOf, type Finding, type Level } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
-import { phaseOf } from '../plan/plan.ts';
+import { phaseOf } from '../plan/days.ts';
 import type { Asked, Rule } from './rule.ts';
 import { RULES } from './rules.ts';
 

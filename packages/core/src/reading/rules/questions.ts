@@ -18,7 +18,8 @@ import { awaitedFindings, unattendedFindings, watchFindings } from '../forecast/
 import { calendarIn } from '../plan/house.ts';
 import { orderFindings, type Grown } from '../order/order.ts';
 import { specialUses } from '../order/special-uses.ts';
-import { phaseOf, specialDaysIn } from '../plan/plan.ts';
+import { phaseOf } from '../plan/days.ts';
+import { specialDaysIn } from '../plan/copies.ts';
 import { processFindings } from '../processes/findings.ts';
 import { readyFindings } from '../readiness/findings.ts';
 import { readinessOf, watchedIn } from '../readiness/ready.ts';

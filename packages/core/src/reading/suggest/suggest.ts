@@ -7,7 +7,6 @@ import {
   askedOfTable,
   belongsTo,
   lacksRole,
-  lastDayOf,
   termsOfTheme,
   type Placement,
   type Theme,
@@ -20,7 +19,9 @@ import { listed } from '../ground/finding.ts';
 import { memoised } from '../ground/memo.ts';
 import { namedOf } from '../plan/wishes.ts';
 import { wentBefore, type WentBefore } from '../went/went.ts';
-import { earlierUnits, frameOf, learnerOn, placedIn, themeIn, type Frame } from '../plan/plan.ts';
+import { stoodIn } from '../plan/copies.ts';
+import { daysIn } from '../plan/days.ts';
+import { earlierUnits, learnerOn, themeIn, type Frame } from '../plan/plan.ts';
 
 /**
  * What something is looked for: a corner, a heading of a lens or an area of skills, for everyone or for one child; an
@@ -64,13 +65,13 @@ export interface Suggestion {
 /** What a home knows of what it did before: when each activity was last planned to stand, in any other unit. */
 export type LastUse = ReadonlyMap<ActivityId, PlainDay>;
 
-const lastIn = memoised((placements: readonly Placement[], frame: Frame): LastUse => {
+const lastIn = answer((look, unitId: UnitId): LastUse => {
   const found = new Map<ActivityId, PlainDay>();
-  const { days } = frame.calendar;
-  for (const placement of placements) {
-    const date = days[Math.min(lastDayOf(placement), days.length) - 1]?.date;
-    const known = found.get(placement.originId);
-    if (date && (known === undefined || known < date)) found.set(placement.originId, date);
+  const { days } = daysIn(look, unitId);
+  for (const { originId, lastDay } of stoodIn(look, unitId)) {
+    const date = days[Math.min(lastDay, days.length) - 1]?.date;
+    const known = found.get(originId);
+    if (date && (known === undefined || known < date)) found.set(originId, date);
   }
   return found;
 });
@@ -79,8 +80,7 @@ const lastIn = memoised((placements: readonly Placement[], frame: Frame): LastUs
 export function lastUses(book: Book, unitId: UnitId): LastUse {
   const found = new Map<ActivityId, PlainDay>();
   for (const unit of earlierUnits(book, unitId)) {
-    for (const [id, date] of lastIn(placedIn(book, unit.id).placements, frameOf(book, unit.id)))
-      if ((found.get(id) ?? '') < date) found.set(id, date);
+    for (const [id, date] of lastIn(book, unit.id)) if ((found.get(id) ?? '') < date) found.set(id, date);
   }
   return found;
 }

@@ -1,12 +1,12 @@
-import type { Book } from '../../book/index.ts';
-import { formatDay, type PlainDay } from '../../calendar/index.ts';
+import { groupBy, type Book } from '../../book/index.ts';
+import { formatDay, SEASONS, seasonOf, type PlainDay, type Season } from '../../calendar/index.ts';
 import { featureKey, type FeatureKind, type Unit, type UnitId } from '../../unit/index.ts';
-import { frameOf, phaseOf } from '../plan/plan.ts';
+import { daysIn, phaseOf, type Phase } from '../plan/days.ts';
 
 /** A unit on the ribbon of the year. */
 export interface YearUnit {
   readonly unit: Unit;
-  readonly phase: ReturnType<typeof phaseOf>;
+  readonly phase: Phase;
   /** Null for an idea, and for a unit of a home that is closed for good. */
   readonly span: { readonly first: PlainDay; readonly last: PlainDay } | null;
   /** Units that overlap lie in lanes of their own, from 0. */
@@ -34,10 +34,9 @@ export interface Year {
 /** All units of the home as they follow each other, and which letters, numbers, colours and shapes were featured when. */
 export function yearOf(book: Book, today: PlainDay): Year {
   const all = Object.values(book.units).map((unit) => {
-    const frame = frameOf(book, unit.id);
-    const first = frame.calendar.days[0]?.date;
-    const last = frame.calendar.days.at(-1)?.date;
-    return { unit, phase: phaseOf(frame, today), span: first && last ? { first, last } : null };
+    const calendar = daysIn(book, unit.id);
+    const [first, last] = [calendar.days[0]?.date, calendar.days.at(-1)?.date];
+    return { unit, phase: phaseOf({ unit, calendar }, today), span: first && last ? { first, last } : null };
   });
   const dated = all
     .filter((one) => one.span !== null)
@@ -54,6 +53,19 @@ export function yearOf(book: Book, today: PlainDay): Year {
     .toSorted((a, b) => (a.unit.title < b.unit.title ? -1 : 1))
     .map((one): YearUnit => ({ ...one, lane: 0 }));
   return { units: [...laid, ...ideas], ...featuredIn(laid) };
+}
+
+/** The units that had days, by the season of their first one: the latest first. */
+export function bySeason(
+  units: readonly YearUnit[],
+  zone: string,
+): Readonly<Record<Season, readonly YearUnit[]>> {
+  const dated = units.filter(({ span }) => span !== null).toReversed();
+  const found = groupBy(dated, ({ span }) => seasonOf(span!.first, zone));
+  return Object.fromEntries(SEASONS.map((season) => [season, found.get(season) ?? []])) as Record<
+    Season,
+    readonly YearUnit[]
+  >;
 }
 
 function featuredIn(units: readonly YearUnit[]): Pick<Year, 'featured' | 'values'> {

@@ -17,6 +17,16 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
       'Look under “Featured so far” for a letter that was not there yet.',
     ],
   },
+  year: {
+    name: 'The year',
+    about:
+      'What was out in this room over twelve months, a row for each heading and a shade for how much. What has not been for long is named, and so is what could come next.',
+    tries: [
+      'Press another way of looking at it: the same things under other headings.',
+      'Start again what was here at this time of another year.',
+      'Open an idea that waits, and give it a first day.',
+    ],
+  },
   spark: {
     name: 'Spark',
     about:

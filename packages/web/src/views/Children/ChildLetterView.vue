@@ -15,7 +15,12 @@ const child = computed(() => store.book.children[childId.value] ?? null);
 const DAYS = 30;
 const today = store.today!;
 // It begins with the last month in which something is known.
-const lastMet = child.value ? metBy(store.book, childId.value)[0]?.date : undefined;
+// What is written of first is looked for in the last year first: few children are long gone.
+const YEAR_DAYS = 365;
+const lastMet = child.value
+  ? [addDays(today, -YEAR_DAYS), null].flatMap((since) => metBy(store.book, childId.value, since)[0] ?? [])[0]
+      ?.date
+  : undefined;
 const to = ref<string>(lastMet ?? today);
 const from = ref<string>(addDays((lastMet ?? today) as PlainDay, -DAYS));
 const trouble = computed(() => {

@@ -2,10 +2,13 @@
 import {
   ageInMonths,
   areasMet,
+  firstOf,
   formatAge,
   formatDay,
   HELP_KINDS,
   metBy,
+  monthsUpTo,
+  MONTHS_SHOWN,
   nextRungs,
   OUTCOMES,
   RUNGS,
@@ -15,6 +18,7 @@ import {
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
+import MonthTable from '../../parts/MonthTable.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -24,9 +28,20 @@ const store = useBook();
 const route = useRoute();
 const childId = computed(() => String(route.params.childId) as ChildId);
 const child = computed(() => store.book.children[childId.value] ?? null);
-const mets = computed(() => (child.value ? metBy(store.book, childId.value) : []));
-const areas = computed(() => areasMet(mets.value));
-const most = computed(() => Math.max(1, ...areas.value.map(({ times }) => times)));
+// The months of the picture: what was before is read when it is asked for.
+const months = computed(() => monthsUpTo(store.today!, MONTHS_SHOWN));
+const isEver = ref(false);
+const mets = computed(() =>
+  child.value ? metBy(store.book, childId.value, isEver.value ? null : firstOf(months.value[0]!)) : [],
+);
+const areas = computed(() =>
+  areasMet(mets.value, months.value).map((one) => ({
+    ...one,
+    ...{ id: one.area, name: one.area },
+    note: one.lastOn ? formatDay(one.lastOn) : 'not recorded',
+    isMarked: one.lastOn === null,
+  })),
+);
 const steps = computed(() => (child.value ? nextRungs(child.value, mets.value) : []));
 
 const SHOWN = 20;
@@ -61,7 +76,15 @@ const why = ({ on, isHardest }: NextRung): string =>
       >
     </p>
     <p v-if="!child" class="empty">This child is not here any more.</p>
-    <div v-else class="columns">
+    <ShelfCard v-if="child && mets.length > 0" title="Over the year" label="Over the year" class="growth">
+      <MonthTable
+        :label="`What ${child.shownAs} met, by area and month`"
+        of="longest ago first"
+        :months="months"
+        :rows="areas"
+      />
+    </ShelfCard>
+    <div v-if="child" class="columns">
       <div class="stack">
         <ShelfCard v-if="steps.length > 0" title="A step further?" label="Steps">
           <p class="soft">By what was recorded. What you note decides which version comes next.</p>
@@ -83,7 +106,8 @@ const why = ({ on, isHardest }: NextRung): string =>
         </ShelfCard>
         <ShelfCard :title="`Met · ${mets.length}`" label="Met">
           <p v-if="mets.length === 0" class="soft">
-            Nothing is recorded yet. On Today, say how something went; it stands here then.
+            Nothing is recorded {{ isEver ? 'yet' : 'in the last twelve months' }}. On Today, say how
+            something went; it stands here then.
           </p>
           <ul data-test="met">
             <li v-for="met in shown" :key="`${met.placement.id} ${met.date}`" class="met">
@@ -99,21 +123,12 @@ const why = ({ on, isHardest }: NextRung): string =>
           <v-btn v-if="shown.length < mets.length" class="is-quiet" @click="isWhole = true"
             >All {{ mets.length }}</v-btn
           >
+          <v-btn v-if="!isEver" class="is-quiet" data-test="ever" @click="isEver = true"
+            >What was before these twelve months, too</v-btn
+          >
         </ShelfCard>
       </div>
       <div class="stack">
-        <ShelfCard title="By area" label="By area">
-          <p class="soft">Longest ago first.</p>
-          <ul data-test="areas">
-            <li v-for="{ area, times, lastOn } in areas" :key="area" class="area">
-              <b>{{ area }}</b>
-              <span class="share" aria-hidden="true"
-                ><i :style="{ width: `${(100 * times) / most}%` }"
-              /></span>
-              <small>{{ lastOn ? `${times} ×, last ${formatDay(lastOn)}` : 'not recorded' }}</small>
-            </li>
-          </ul>
-        </ShelfCard>
         <ShelfCard
           v-if="child.likes.length + child.wontTouch.length + child.helps.length > 0"
           title="Good to know"
@@ -158,23 +173,12 @@ li {
 .met {
   grid-template-columns: 110px minmax(0, 1fr) auto;
 }
-.area {
-  grid-template-columns: 80px minmax(0, 1fr) 170px;
-}
 small {
   display: block;
   color: var(--ink-soft);
 }
-.share {
-  height: 10px;
-  background: var(--well);
-  border-radius: var(--radius);
-}
-.share i {
-  display: block;
-  height: 100%;
-  background: var(--plum);
-  border-radius: var(--radius);
+.growth {
+  margin-top: var(--gap-4);
 }
 .wrong {
   color: var(--stop);
@@ -190,12 +194,6 @@ small {
     grid-template-columns: minmax(0, 1fr) auto;
   }
   .met > :first-child {
-    grid-column: 1 / -1;
-  }
-  .area {
-    grid-template-columns: 80px minmax(0, 1fr);
-  }
-  .area small {
     grid-column: 1 / -1;
   }
 }

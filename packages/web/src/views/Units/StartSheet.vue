@@ -30,6 +30,10 @@ import { messagesBeside, newId } from '../../state/api.ts';
 import { useBook } from '../../state/book.ts';
 
 /** Starts a unit: empty, from a ready-made one, from an earlier one moved to new dates, or as an idea only. */
+const props = defineProps<{
+  /** What it is begun from at first: a ready-made unit, or one of the home's own again. */
+  first?: { readonly kind: string; readonly id: string };
+}>();
 const emit = defineEmits<{ close: [] }>();
 const store = useBook();
 const router = useRouter();
@@ -74,6 +78,12 @@ function take(one: ReadyUnit | Unit): void {
   leftOut.value = new Set();
   const { title, style, dayCount } = one;
   fields.value = { ...fields.value, title, style, dayCount: String(dayCount) };
+}
+
+if (props.first) {
+  choose(props.first.kind === 'ready' ? 'ready' : 'earlier');
+  const one = from.value.find(({ id }) => id === props.first?.id);
+  if (one) take(one);
 }
 
 const count = computed(() => (fields.value.dayCount === '' ? Number.NaN : Number(fields.value.dayCount)));

@@ -58,6 +58,7 @@ const BEFORE_SHOWN = 6;
     <InkBand is-page :title="homeOf(store.book).name" :detail="formatDay(store.today!, 'full')" />
     <main class="wide">
       <PageBar title="Units" hint="what the room is about, and when">
+        <v-btn class="is-side" :to="{ name: 'year' }">The year</v-btn>
         <v-btn class="is-side" @click="taking = true">Take one in</v-btn>
         <v-btn class="is-main" :prepend-icon="mdiPlus" @click="starting = true">Start a unit</v-btn>
       </PageBar>

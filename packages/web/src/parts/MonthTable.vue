@@ -84,7 +84,7 @@ table {
   border-collapse: separate;
 }
 th {
-  padding: 2px var(--gap-2);
+  padding: 0 var(--gap-2);
   font-weight: 600;
   text-align: left;
   white-space: nowrap;

@@ -66,7 +66,7 @@ function again(): void {
         <label>To <input v-model="to" type="date" name="to" :min="from" :max="today" /></label>
         <v-btn v-if="isOwn" class="is-quiet" size="small" @click="again">As Kobby writes it</v-btn>
         <span v-if="trouble" role="alert" class="wrong">{{ trouble }}</span>
-        <span class="soft"
+        <span class="aside"
           >What you change here stands on this page only: print it, or copy it, before you leave.</span
         >
       </div>
@@ -108,8 +108,12 @@ function again(): void {
   font: inherit;
   line-height: 1.45;
 }
+/* The page is white by day and by night. */
+.aside {
+  color: #555;
+}
 .wrong {
-  color: var(--stop);
+  color: #9c1f12;
   font-weight: 600;
 }
 /* On screen it is edited, on paper it is read. */

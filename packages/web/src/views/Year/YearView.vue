@@ -199,6 +199,10 @@ dl div {
 dt {
   font-weight: 600;
 }
+dd a {
+  display: inline-block;
+  min-height: 26px;
+}
 dd {
   display: flex;
   flex-wrap: wrap;

@@ -32,6 +32,7 @@ export { lettersFound, nounsOf, objectBox, type LetterFinds } from './spark/obje
 export { earlierThings, featureText, sparkFinds, type Find, type SparkFinds } from './spark/finds.ts';
 export {
   areasMet,
+  freshRungs,
   metBy,
   namesAnother,
   nextRungs,

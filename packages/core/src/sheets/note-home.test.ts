@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { plainDay } from '../calendar/index.ts';
+import type { ChangeInput } from '../changes/index.ts';
 import { read } from '../reading/index.ts';
 import {
   A_MONDAY,
@@ -46,6 +47,22 @@ test('a note home tells theme, words, what to send in and by when, what is speci
     'With warm regards, Test home',
   ])
     expect(text).toContain(part);
+});
+
+test('it thanks for what was sent in, whether it waits or was put away', () => {
+  expect(noteOn('2027-03-08').text).not.toContain('Thank you');
+  const sent = after(book, {
+    type: 'gather/pick-up',
+    subject: { unitId: TEST_UNIT, supplyId: 'tubes' },
+  } as ChangeInput);
+  const thanks = 'Thank you for what you sent in: card tubes.';
+  expect(composeNoteHome(sent, read(sent, TEST_UNIT, A_MONDAY), A_MONDAY).text).toContain(thanks);
+  const move = {
+    ...{ id: 'm-1', supplyId: 'tubes', kind: 'bought', amount: 2 },
+    ...{ at: '2027-03-05T10:00:00.000Z', forUnit: TEST_UNIT },
+  };
+  const putAway = after(book, { type: 'cupboard/record-stock', move } as ChangeInput);
+  expect(composeNoteHome(putAway, read(putAway, TEST_UNIT, A_MONDAY), A_MONDAY).text).toContain(thanks);
 });
 
 test('it tells only what is ahead', () => {

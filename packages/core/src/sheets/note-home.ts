@@ -12,7 +12,7 @@ export interface NoteHome {
 
 /**
  * A note to families about the days of a unit from `today` on: theme, words, songs and books of the week, what to send in
- * and by when, special events and days on which the home is closed. It names no child, no allergy and no caution: families
+ * and by when, thanks for what came, special events and days on which the home is closed. It names no child, no allergy and no caution: families
  * see neither.
  */
 export function composeNoteHome(book: Book, reading: Reading, today: PlainDay): NoteHome {
@@ -41,6 +41,7 @@ export function composeNoteHome(book: Book, reading: Reading, today: PlainDay): 
       ),
     ),
     asksOf(supplies, home.units, today),
+    thanksFor(book, reading),
     ...eventsOf(reading, numbers),
     ...closedOf(reading, today),
     `With warm regards, ${home.name}`,
@@ -82,6 +83,17 @@ function asksOf(
       `- ${formatQuantity(buy, units)} ${supply.name}, ${byWhen(by.date, today)}${errand?.note ? ` (${errand.note})` : ''}`,
   );
   return ['Could you send in, if you have it:', ...texts].join('\n');
+}
+
+// What families sent in for it: taken off the list, or put away since.
+function thanksFor(book: Book, { supplies, frame }: Reading): string {
+  const waiting = supplies.filter(({ basket, pickup }) => basket === 'families' && pickup !== null);
+  const putAway = Object.values(book.stockMoves)
+    .filter(({ kind, forUnit }) => kind === 'bought' && forUnit === frame.unit.id)
+    .flatMap(({ supplyId }) => book.supplies[supplyId] ?? [])
+    .filter(({ got }) => got === 'families');
+  const names = unique([...putAway, ...waiting.map(({ supply }) => supply)].map(({ name }) => name));
+  return names.length === 0 ? '' : `Thank you for what you sent in: ${listed(names)}.`;
 }
 
 const eventsOf = ({ specials, frame }: Reading, numbers: ReadonlySet<number>): readonly string[] =>

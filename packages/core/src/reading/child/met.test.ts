@@ -14,7 +14,7 @@ import {
   TEST_UNIT,
   testBook,
 } from '../../testing/home.ts';
-import { areasMet, metBy, nextRungs } from './met.ts';
+import { areasMet, freshRungs, metBy, nextRungs } from './met.ts';
 
 type Order = Extract<ChangeInput, { type: 'daybook/record' }>['record'];
 const recorded = (placementId: string, day: number, rest: Partial<Order> = {}): ChangeInput => ({
@@ -94,6 +94,22 @@ describe('what a child met', () => {
     expect(since('2027-03-09')).toEqual(['2027-03-10', '2027-03-09']);
     expect(since('2027-03-20')).toEqual([]);
     expect(metBy(told, ADA, null)).toHaveLength(3);
+  });
+});
+
+describe('steps while they are fresh', () => {
+  const told = after(book, recorded('p', 1), recorded('p', 2), recorded('p', 3));
+  const children = Object.values(told.children);
+  const fresh = (day: string) =>
+    freshRungs(told, children, plainDay(day)).map(
+      ({ child, step }) => `${child.id} ${step.skill} ${step.to}`,
+    );
+
+  test('are those of the last week, of the children that are asked about', () => {
+    expect(fresh('2027-03-10')).toEqual(['ada cutting sure']);
+    expect(fresh('2027-03-17')).toEqual(['ada cutting sure']);
+    expect(fresh('2027-03-18')).toEqual([]);
+    expect(freshRungs(told, [], plainDay('2027-03-10'))).toEqual([]);
   });
 });
 

@@ -1,5 +1,5 @@
-import { groupBy, unique, type Table } from '../../book/index.ts';
-import { countByMonth, type Month, type PlainDay } from '../../calendar/index.ts';
+import { groupBy, unique, type Book, type Table } from '../../book/index.ts';
+import { addDays, countByMonth, type Month, type PlainDay } from '../../calendar/index.ts';
 import type { DayRecord, DoneOutcome } from '../../daybook/index.ts';
 import type { Child, ChildId } from '../../house/index.ts';
 import { versionsOf, type ActivityVersion } from '../../library/index.ts';
@@ -135,3 +135,20 @@ export function nextRungs(child: Child, mets: readonly Met[]): readonly NextRung
     return [{ skill, from, to, on: evidence.map(({ date }) => date), isHardest: isSure }];
   });
 }
+
+/** Kobby's own starting points: what a step rests on is looked for in a year, and the last of it is fresh for a week. */
+const YEAR_DAYS = 365;
+const FRESH_DAYS = 7;
+
+/** Steps of some children that speak from what was recorded within the last week, the newest first: what is noted while it is fresh. */
+export const freshRungs = (
+  book: Book,
+  children: readonly Child[],
+  today: PlainDay,
+): readonly { readonly child: Child; readonly step: NextRung }[] =>
+  children
+    .flatMap((child) =>
+      nextRungs(child, metBy(book, child.id, addDays(today, -YEAR_DAYS))).map((step) => ({ child, step })),
+    )
+    .filter(({ step }) => step.on[0]! >= addDays(today, -FRESH_DAYS))
+    .toSorted((a, b) => (a.step.on[0]! < b.step.on[0]! ? 1 : a.step.on[0]! > b.step.on[0]! ? -1 : 0));

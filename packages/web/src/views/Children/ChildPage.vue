@@ -11,15 +11,13 @@ import {
   MONTHS_SHOWN,
   nextRungs,
   OUTCOMES,
-  RUNGS,
-  skillName,
   type ChildId,
-  type NextRung,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink, useRoute } from 'vue-router';
 import MonthTable from '../../parts/MonthTable.vue';
 import PageBar from '../../parts/PageBar.vue';
+import RungStep from '../../parts/RungStep.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
 
@@ -47,18 +45,6 @@ const steps = computed(() => (child.value ? nextRungs(child.value, mets.value) :
 const SHOWN = 20;
 const isWhole = ref(false);
 const shown = computed(() => (isWhole.value ? mets.value : mets.value.slice(0, SHOWN)));
-const trouble = ref<string | null>(null);
-
-function take({ skill, to }: NextRung): void {
-  const now = child.value;
-  if (!now) return;
-  const result = store.perform([
-    { type: 'house/put-child', child: { ...now, rungs: { ...now.rungs, [skill]: to } } as never },
-  ]);
-  trouble.value = result.done ? null : (result.errors[0]?.message ?? 'It cannot be kept.');
-}
-const why = ({ on, isHardest }: NextRung): string =>
-  `${on.length === 1 ? 'Once' : `${on.length} times`}${isHardest ? ' in the hardest version' : ''}, last on ${formatDay(on[0]!)}`;
 </script>
 
 <template>
@@ -89,20 +75,8 @@ const why = ({ on, isHardest }: NextRung): string =>
         <ShelfCard v-if="steps.length > 0" title="A step further?" label="Steps">
           <p class="soft">By what was recorded. What you note decides which version comes next.</p>
           <ul data-test="steps">
-            <li v-for="step in steps" :key="step.skill" class="step">
-              <span>
-                <b>{{ skillName(step.skill) }}</b>
-                <small>{{ why(step) }}{{ step.from ? `; noted so far: ${RUNGS[step.from]}` : '' }}</small>
-              </span>
-              <v-btn
-                class="is-quiet"
-                :aria-label="`${skillName(step.skill)}: note ${RUNGS[step.to]}`"
-                @click="take(step)"
-                >Note “{{ RUNGS[step.to] }}”</v-btn
-              >
-            </li>
+            <RungStep v-for="step in steps" :key="step.skill" :child="child" :step="step" />
           </ul>
-          <p v-if="trouble" class="wrong" role="alert">{{ trouble }}</p>
         </ShelfCard>
         <ShelfCard :title="`Met · ${mets.length}`" label="Met">
           <p v-if="mets.length === 0" class="soft">
@@ -167,9 +141,6 @@ li {
   padding: var(--gap-2) 0;
   border-top: 1px dashed var(--line);
 }
-.step {
-  grid-template-columns: minmax(0, 1fr) auto;
-}
 .met {
   grid-template-columns: 110px minmax(0, 1fr) auto;
 }
@@ -179,10 +150,6 @@ small {
 }
 .growth {
   margin-top: var(--gap-4);
-}
-.wrong {
-  color: var(--stop);
-  font-weight: 600;
 }
 @media (max-width: 900px) {
   .columns {

@@ -22,6 +22,7 @@ import ByTheWayCard from './ByTheWayCard.vue';
 import HereCard from './HereCard.vue';
 import KeepsakeCard from './KeepsakeCard.vue';
 import LaterList from './LaterList.vue';
+import RungsCard from './RungsCard.vue';
 import TellCard from './TellCard.vue';
 import { useRoom, useWeather } from './room.ts';
 import WordsCard from './WordsCard.vue';
@@ -102,6 +103,7 @@ const outdoors = computed(() =>
       <WordsCard :unit-id="unit.id" :day="day.number" />
       <BreakCard v-if="isToday" v-model="breaking" :plan="plan" :minutes="minutes" :here="here" />
       <KeepsakeCard :here="here" />
+      <RungsCard :here="here" />
       <ByTheWayCard v-if="isToday" :plan="plan" />
     </aside>
   </main>

@@ -10,6 +10,7 @@ import {
   aVersion,
   inReserve,
   onDay,
+  recorded,
   TEST_UNIT,
   testBook,
 } from '../../../../core/src/testing/home.ts';
@@ -174,6 +175,26 @@ describe('today', () => {
     });
     expect((await open(idea)).text()).toContain('No unit is planned for the days ahead.');
   });
+});
+
+test('a step that this week speaks for is noted by two touches, and nothing is looked for before the first', async () => {
+  const { page, store } = await open(
+    after(
+      book,
+      anActivity('cut', { mode: 'whole-group', skills: ['cutting'] }),
+      ...[1, 2, 3].flatMap((day) => [onDay(`c${day}`, 'cut', day), recorded(`c${day}`, day, 'loved')]),
+    ),
+    plainDay('2027-03-10'),
+  );
+  expect(page.find('[data-test="fresh-steps"]').exists()).toBe(false);
+  const details = page.get<HTMLDetailsElement>('[data-test="rungs"]');
+  details.element.open = true;
+  await details.trigger('toggle');
+  const first = page.get('[data-test="fresh-steps"] li');
+  expect(first.text()).toContain('cutting3 times in the hardest version, last on Wed 10 March');
+  await first.get('button').trigger('click');
+  const noted = Object.values(store.book.children).filter(({ rungs }) => 'cutting' in rungs);
+  expect(noted.map(({ rungs }) => rungs)).toEqual([{ cutting: 'sure' }]);
 });
 
 test('a day before is told of from today: how it went, not who comes', async () => {

@@ -16,7 +16,7 @@ test('what was recorded stands on the page of who was there, and nobody else doe
   await mara.sees('Lace a tail');
   const told = await mara.textOf('main');
   for (const name of ['Ada', 'Juno', 'Noor', 'Tove', 'Eli', 'Ines', 'milk']) expect(told).not.toContain(name);
-  expect(await mara.page.$$eval('[data-test="areas"] li', (all) => all.length)).toBe(11);
+  expect(await mara.page.$$eval('main table tbody tr', (all) => all.length)).toBe(11);
 
   await mara.press('[data-test="steps"] button');
   await mara.seesNot('A step further?');

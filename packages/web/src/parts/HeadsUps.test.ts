@@ -73,6 +73,16 @@ test('the best way out stands there before anything is opened, and the hands go 
   await vi.waitFor(() => expect(document.activeElement?.className).toBe('head'));
 });
 
+test('nothing is laid out under a hand that is about to press: what was found stands there once it is gone', async () => {
+  const list = show();
+  const pointed = list.get('.weights + div');
+  await pointed.trigger('pointerenter');
+  await new Promise((longer) => setTimeout(longer, 900));
+  expect(list.find('[data-test="at-once"]').exists()).toBe(false);
+  await pointed.trigger('pointerleave');
+  expect(list.get('[data-test="at-once"]').text()).toBe('kim: something else meanwhile');
+});
+
 test('a stop is kept with a reason, which is asked for, and can be pointed out again', async () => {
   const list = show();
   await list.get('.head').trigger('click');

@@ -83,7 +83,11 @@ const lines = computed(() =>
   }),
 );
 
-const atOnce = useMendsAtRest(() => lines.value.map(({ finding }) => finding));
+const isUnderHand = ref(false);
+const atOnce = useMendsAtRest(
+  () => lines.value.map(({ finding }) => finding),
+  () => isUnderHand.value,
+);
 // What was pressed is gone with what it mended: the hands go on with what is first now.
 async function goOn(): Promise<void> {
   await nextTick();
@@ -116,7 +120,7 @@ function go(event: KeyboardEvent): void {
     <p v-if="lines.length === 0" class="quiet">
       {{ elsewhere > 0 ? 'Nothing to point out on this page.' : 'Nothing to point out right now.' }}
     </p>
-    <div ref="list" @keydown="go">
+    <div ref="list" @keydown="go" @pointerenter="isUnderHand = true" @pointerleave="isUnderHand = false">
       <TransitionGroup name="slip" tag="ul">
         <template v-for="line in lines" :key="line.finding.key">
           <HeadsUpCard

@@ -1,5 +1,5 @@
 import { takesAway, triedMends, type Finding, type Mend } from '@kobby/core';
-import { onScopeDispose, shallowReactive, watch } from 'vue';
+import { onScopeDispose, shallowRef, watch } from 'vue';
 import { newId } from './api.ts';
 import { useBook } from './book.ts';
 import { useReading } from './unit.ts';
@@ -19,13 +19,22 @@ const whenIdle = (): Promise<void> =>
 /**
  * The best way out of each of some heads-ups, found while nothing else is to be done, a try at a time. What was found is offered until the
  * same is looked for again: a change is checked anyway when it is made.
+ * @param isUnderHand whether somebody points at the list: then nothing is laid out that would push what is about to be pressed.
  * @returns the way out of a finding that is known so far.
  */
-export function useMendsAtRest(findings: () => readonly Finding[]): (finding: Finding) => Mend | null {
+export function useMendsAtRest(
+  findings: () => readonly Finding[],
+  isUnderHand: () => boolean,
+): (finding: Finding) => Mend | null {
   const store = useBook();
   const reading = useReading();
-  const known = shallowReactive(new Map<string, Mend>());
+  const known = new Map<string, Mend>();
+  const laidOut = shallowRef<ReadonlyMap<string, Mend>>(new Map());
   let run = 0;
+
+  function layOut(): void {
+    if (!isUnderHand()) laidOut.value = new Map(known);
+  }
 
   async function look(): Promise<void> {
     run += 1;
@@ -51,6 +60,7 @@ export function useMendsAtRest(findings: () => readonly Finding[]): (finding: Fi
       }
       if (found) known.set(finding.key, found);
       else known.delete(finding.key);
+      layOut();
     }
   }
   watch(
@@ -66,6 +76,7 @@ export function useMendsAtRest(findings: () => readonly Finding[]): (finding: Fi
       immediate: true,
     },
   );
+  watch(isUnderHand, layOut);
   onScopeDispose(() => (run += 1));
-  return ({ key }) => known.get(key) ?? null;
+  return ({ key }) => laidOut.value.get(key) ?? null;
 }

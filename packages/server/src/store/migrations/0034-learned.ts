@@ -9,7 +9,7 @@ export async function up(knex: Knex): Promise<void> {
     t.json('took').notNullable().defaultTo('null');
   });
   await knex.schema.alterTable('homes', (t) => {
-    t.string('minutes_since');
+    t.string('turns_since');
   });
 }
 

@@ -22,6 +22,7 @@ import * as eventUses from './0031-event-uses.ts';
 import * as aboutThing from './0032-about-thing.ts';
 import * as madeSheets from './0033-made-sheets.ts';
 import * as learned from './0034-learned.ts';
+import * as minutesSince from './0035-minutes-since.ts';
 import * as waitingPlaces from './0016-waiting-places.ts';
 import * as devices from './0017-devices.ts';
 import * as keeping from './0018-keeping.ts';
@@ -75,6 +76,7 @@ const STEPS: readonly Step[] = [
   { name: '0032-about-thing', migration: aboutThing },
   { name: '0033-made-sheets', migration: madeSheets },
   { name: '0034-learned', migration: learned },
+  { name: '0035-minutes-since', migration: minutesSince },
 ];
 
 /** The migrations, known at build time: nothing is looked for on the disk. */

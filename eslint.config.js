@@ -36,7 +36,7 @@ const PURE_CORE = {
     { selector: "CallExpression[callee.name='Date']", message: 'The core reads no clock: pass the day in.' },
     {
       selector:
-        'MemberExpression[property.name=/^get(?:Date|Day|FullYear|Month|Hours|Minutes|Seconds|TimezoneOffset)$/]',
+        'MemberExpression[property.name=/^(?:get(?:Date|Day|FullYear|Month|Hours|Minutes|Seconds|TimezoneOffset)|to(?:Locale)?(?:Date|Time)String)$/]',
       message: 'The core knows no zone of the machine: ask for a day in a zone.',
     },
     {

@@ -3,6 +3,7 @@ import { performance } from 'node:perf_hooks';
 import {
   areasMet,
   composeChildLetter,
+  copiedIn,
   couldComeNext,
   cupboardOf,
   firstOf,
@@ -16,6 +17,8 @@ import {
   overMonths,
   nextRungs,
   read,
+  startFromEarlier,
+  startingAgain,
   watchedIn,
   yearOf,
   type Book,
@@ -50,6 +53,13 @@ const PAGES: Readonly<Record<string, (book: Book) => unknown>> = {
   gather: (book) => [reading(book).supplies, reading(book).cost],
   'make ready': (book) => reading(book).ready,
   'look back': (book) => lookBackOn(book, reading(book), DEMO_TODAY),
+  'start again': (book) => {
+    let made = 0;
+    const unit = { ...book.units['unit-post']!, id: 'unit-again' as UnitId, start: '2028-02-14' as PlainDay };
+    const { changes } = startFromEarlier(book, 'unit-post' as UnitId, unit, () => `again-${(made += 1)}`);
+    const begun = { tried: after(book, [...changes]), id: unit.id, copies: copiedIn(changes) };
+    return startingAgain(book, 'unit-post' as UnitId, begun, DEMO_TODAY);
+  },
   watch: (book) => watchedIn(book, DEMO_TODAY),
   house: (book) => houseNotes(book, DEMO_TODAY),
   cupboard: (book) => cupboardOf(book, DEMO_TODAY),

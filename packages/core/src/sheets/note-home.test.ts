@@ -63,6 +63,9 @@ test('it thanks for what was sent in, whether it waits or was put away', () => {
   };
   const putAway = after(book, { type: 'cupboard/record-stock', move } as ChangeInput);
   expect(composeNoteHome(putAway, read(putAway, TEST_UNIT, A_MONDAY), A_MONDAY).text).toContain(thanks);
+  const errand = { unitId: TEST_UNIT, supplyId: 'tubes', basket: 'buy' };
+  const bought = after(putAway, { type: 'gather/put-errand', errand } as ChangeInput);
+  expect(composeNoteHome(bought, read(bought, TEST_UNIT, A_MONDAY), A_MONDAY).text).not.toContain('Thank');
 });
 
 test('it tells only what is ahead', () => {

@@ -85,14 +85,17 @@ function asksOf(
   return ['Could you send in, if you have it:', ...texts].join('\n');
 }
 
-// What families sent in for it: taken off the list, or put away since.
+// What families sent in for it: taken off the list, or put away since; what was got otherwise in the end is no reason to thank them.
 function thanksFor(book: Book, { supplies, frame }: Reading): string {
-  const waiting = supplies.filter(({ basket, pickup }) => basket === 'families' && pickup !== null);
-  const putAway = Object.values(book.stockMoves)
-    .filter(({ kind, forUnit }) => kind === 'bought' && forUnit === frame.unit.id)
-    .flatMap(({ supplyId }) => book.supplies[supplyId] ?? [])
-    .filter(({ got }) => got === 'families');
-  const names = unique([...putAway, ...waiting.map(({ supply }) => supply)].map(({ name }) => name));
+  const putAway = new Set(
+    Object.values(book.stockMoves)
+      .filter(({ kind, forUnit }) => kind === 'bought' && forUnit === frame.unit.id)
+      .map(({ supplyId }) => supplyId),
+  );
+  const names = supplies
+    .filter(({ supply, errand }) => (errand?.basket ?? supply.got) === 'families')
+    .filter(({ supply, pickup }) => pickup !== null || putAway.has(supply.id))
+    .map(({ supply }) => supply.name);
   return names.length === 0 ? '' : `Thank you for what you sent in: ${listed(names)}.`;
 }
 

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useDesk } from '../state/desk.ts';
 import { useReading } from '../state/unit.ts';
+import OneOf from './OneOf.vue';
 import PlankSheet from './PlankSheet.vue';
 
 /** How a unit is spread: headings of any lens across its days or across the children, as a picture and as text. */
@@ -15,7 +16,8 @@ const desk = useDesk();
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
 
 const lens = ref<LensId>(lensFor(reading.value.frame));
-const across = ref<'days' | 'children'>('days');
+const SPREADS = { days: { name: 'over the days' }, children: { name: 'over the children' } } as const;
+const across = ref<keyof typeof SPREADS>('days');
 const balance = computed(() => reading.value.balance(lens.value));
 const columns = computed(() =>
   across.value === 'days'
@@ -50,25 +52,8 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
 <template>
   <PlankSheet v-model="isOpen" title="Balance" :hint="balance.text" :width="1040">
     <div class="choose">
-      <span class="group" role="group" aria-label="Looked at">
-        <button
-          v-for="(one, id) in LENSES"
-          :key="id"
-          type="button"
-          :aria-pressed="lens === id"
-          @click="lens = id"
-        >
-          {{ one.name }}
-        </button>
-      </span>
-      <span class="group" role="group" aria-label="Spread">
-        <button type="button" :aria-pressed="across === 'days'" @click="across = 'days'">
-          over the days
-        </button>
-        <button type="button" :aria-pressed="across === 'children'" @click="across = 'children'">
-          over the children
-        </button>
-      </span>
+      <OneOf v-model="lens" label="Looked at" :options="LENSES" />
+      <OneOf v-model="across" label="Spread" :options="SPREADS" />
     </div>
     <p v-if="balance.runs" class="soft" data-test="runs">{{ balance.runs }}</p>
     <div class="spread" role="region" aria-label="The balance, and what is hoped for" tabindex="0">
@@ -134,22 +119,6 @@ const isPlace = (row: BalanceRow): boolean => lens.value === 'corners' && row.id
   justify-content: space-between;
   gap: var(--gap-3) var(--gap-5);
   margin-bottom: var(--gap-3);
-}
-.group {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--gap-2);
-}
-.group button {
-  min-height: 32px;
-  padding: var(--gap-1) var(--gap-4);
-  background: none;
-  border: 0;
-  border-bottom: 4px solid var(--line);
-  font-weight: 600;
-}
-.group button[aria-pressed='true'] {
-  border-color: var(--plum);
 }
 .spread {
   overflow-x: auto;

@@ -1,10 +1,9 @@
-import type { ActivityId } from '../../library/index.ts';
-import { originOf, type PlacedCopy, type UnitId } from '../../unit/index.ts';
+import type { PlacedCopy, UnitId } from '../../unit/index.ts';
 import { answer } from '../ground/answer.ts';
 import { stableGroups } from '../ground/memo.ts';
 import { daysIn } from './days.ts';
 import { eventsIn } from './of-unit.ts';
-import { lastDayAmong, specialDaysOf, type SpecialDay } from './special.ts';
+import { spanAmong, specialDaysOf, type SpecialDay } from './special.ts';
 
 const NOTHING: readonly PlacedCopy[] = [];
 const byUnit = stableGroups((copy: PlacedCopy) => copy.unitId);
@@ -28,16 +27,21 @@ const inEvents = (copies: readonly PlacedCopy[]): readonly PlacedCopy[] =>
   eventCopies(copies).get('event') ?? NOTHING;
 const eventCopies = stableGroups((copy: PlacedCopy) => copy.where.kind);
 
+/** A copy that stands on days of its unit: from a numbered day to another. */
+export interface Stood {
+  readonly copy: PlacedCopy;
+  readonly from: number;
+  readonly to: number;
+}
+
 /**
- * The last numbered day on which each thing of a unit stood, those without one left out. Why from the copies: whoever looks over all
- * units of many years asks neither who was there nor how they read.
+ * What of a unit stands on which of its numbered days; what has none, and what stands in for something, is left out. Why from the
+ * copies: whoever looks over all units of many years asks neither who was there nor how they read.
  */
-export const stoodIn = answer(
-  (look, unitId: UnitId): readonly { readonly originId: ActivityId; readonly lastDay: number }[] => {
-    const specials = specialDaysIn(look, unitId);
-    return copiesIn(look, unitId).flatMap((copy) => {
-      const lastDay = lastDayAmong(copy, specials);
-      return lastDay > 0 && copy.where.kind !== 'twin' ? [{ originId: originOf(copy), lastDay }] : [];
-    });
-  },
-);
+export const stoodIn = answer((look, unitId: UnitId): readonly Stood[] => {
+  const specials = specialDaysIn(look, unitId);
+  return copiesIn(look, unitId).flatMap((copy) => {
+    const span = spanAmong(copy, specials);
+    return span ? [{ copy, ...span }] : [];
+  });
+});

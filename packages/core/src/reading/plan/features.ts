@@ -1,4 +1,5 @@
 import { groupBy } from '../../book/index.ts';
+import { monthOf, type Month } from '../../calendar/index.ts';
 import { withGaps, type ActivityContent } from '../../library/index.ts';
 import {
   featureKey,
@@ -39,14 +40,16 @@ export const monthsFeatures = answer((look, unitId: UnitId): readonly MonthsFeat
 });
 
 // What any unit features for a month, by that month: its own is that of its first day.
-const ofMonths = answer((look): ReadonlyMap<string, readonly MonthsFeature[]> => {
-  const all = Object.values(look.table('units')).flatMap((unit) =>
-    unit.featured.filter(({ span }) => span === 'month').map((feature) => monthsFeature(feature, unit)),
-  );
-  return groupBy(all, ({ unit }) => monthOf(daysIn(look, unit.id).days[0]?.date ?? ''));
+const ofMonths = answer((look): ReadonlyMap<Month, readonly MonthsFeature[]> => {
+  const all = Object.values(look.table('units')).flatMap((unit) => {
+    const first = daysIn(look, unit.id).days[0];
+    const features = first ? unit.featured.filter(({ span }) => span === 'month') : [];
+    return features.map((feature) => ({ month: monthOf(first!.date), of: monthsFeature(feature, unit) }));
+  });
+  const byMonth = groupBy(all, ({ month }) => month);
+  return new Map([...byMonth].map(([month, list]) => [month, list.map(({ of }) => of)]));
 });
 const monthsFeature = memoised((feature: Feature, unit: Unit): MonthsFeature => ({ feature, unit }));
-const monthOf = (day: string): string => day.slice(0, 7);
 
 /** What holds for a unit: what it features itself, then what the month around it does. */
 export const featuredIn = answer((look, unitId: UnitId): readonly Feature[] => [

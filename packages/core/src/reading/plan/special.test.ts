@@ -19,7 +19,7 @@ import {
   testBook,
 } from '../../testing/home.ts';
 import { composeNoteHome, printedPages } from '../../sheets/index.ts';
-import { lastDayOf, type UnitId } from '../../unit/index.ts';
+import { spanOfDays, type UnitId } from '../../unit/index.ts';
 import { read } from '../answers/read.ts';
 import { dayPlanOf } from '../room/day-plan.ts';
 import { specialDaysIn, stoodIn } from './copies.ts';
@@ -262,7 +262,7 @@ test('what is noted for the circle of a day steps back with it', () => {
   expect(lines(noted(true))).toEqual([]);
 });
 
-test('the last day of each thing is the one on which it reads as standing, events or not', () => {
+test('each thing stands from and to the day on which it reads as standing, events or not', () => {
   const planned = testBook(
     ...SELL,
     aCorner('a'),
@@ -278,9 +278,10 @@ test('the last day of each thing is the one on which it reads as standing, event
   const open = after(planned, market({ fills: false }));
   const pinned = after(planned, { type: 'unit/pin', placementId: 'back', pinned: true } as ChangeInput);
   for (const book of [planned, open, pinned]) {
-    const stands = placedIn(book, TEST_UNIT).placements.flatMap((one) =>
-      lastDayOf(one) > 0 ? [{ originId: one.originId, lastDay: lastDayOf(one) }] : [],
-    );
-    expect(stoodIn(book, TEST_UNIT)).toEqual(stands);
+    const stands = placedIn(book, TEST_UNIT).placements.flatMap((one) => {
+      const span = spanOfDays(one);
+      return span ? [[one.id, span.from, span.to]] : [];
+    });
+    expect(stoodIn(book, TEST_UNIT).map(({ copy, from, to }) => [copy.id, from, to])).toEqual(stands);
   }
 });

@@ -8,7 +8,7 @@ import {
 import type { Block } from '../../house/index.ts';
 import {
   eventDay,
-  lastDayOf,
+  spanOfDays,
   singingSchema,
   type CirclePiece,
   type PlacedCopy,
@@ -98,14 +98,17 @@ export const withSpecialDays = memoised(
   },
 );
 
-/** The last numbered day on which a copy stands by {@link withSpecialDays}; 0 for none. */
-export function lastDayAmong(
+/** The first and the last numbered day on which a copy stands by {@link withSpecialDays}; null for none. */
+export function spanAmong(
   copy: Pick<PlacedCopy, 'where' | 'pinned'>,
   specials: readonly SpecialDay[],
-): number {
+): ReturnType<typeof spanOfDays> {
   const { where, pinned } = copy;
-  if (where.kind === 'event') return partIn(specials, where)?.day ?? 0;
-  return where.kind === 'day' && !pinned && filledDays(specials).has(where.day) ? 0 : lastDayOf(copy);
+  if (where.kind === 'event') {
+    const day = partIn(specials, where)?.day;
+    return day === undefined ? null : { from: day, to: day };
+  }
+  return where.kind === 'day' && !pinned && filledDays(specials).has(where.day) ? null : spanOfDays(copy);
 }
 
 // The part of a special day in which something stands.

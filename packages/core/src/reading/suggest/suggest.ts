@@ -7,6 +7,7 @@ import {
   askedOfTable,
   belongsTo,
   lacksRole,
+  originOf,
   termsOfTheme,
   type Placement,
   type Theme,
@@ -68,8 +69,9 @@ export type LastUse = ReadonlyMap<ActivityId, PlainDay>;
 const lastIn = answer((look, unitId: UnitId): LastUse => {
   const found = new Map<ActivityId, PlainDay>();
   const { days } = daysIn(look, unitId);
-  for (const { originId, lastDay } of stoodIn(look, unitId)) {
-    const date = days[Math.min(lastDay, days.length) - 1]?.date;
+  for (const { copy, to } of stoodIn(look, unitId)) {
+    const originId = originOf(copy);
+    const date = days[Math.min(to, days.length) - 1]?.date;
     const known = found.get(originId);
     if (date && (known === undefined || known < date)) found.set(originId, date);
   }

@@ -58,30 +58,53 @@ describe('a year month by month', () => {
     });
   });
 
+  test('counts what was done in an event on its day, and not what stepped back for it', () => {
+    const market: ChangeInput = {
+      type: 'unit/put-event',
+      event: {
+        ...{ id: 'market', unitId: TEST_UNIT, title: 'Market day', when: { kind: 'day', day: 1 } },
+        ...{ fills: true, plan: [{ start: '09:30', text: 'Buy and sell' }] },
+      },
+    };
+    const inIt: ChangeInput = {
+      ...{ type: 'unit/place', id: 'e', unitId: TEST_UNIT, activityId: 'sing' },
+      where: { kind: 'event', eventId: 'market', start: '09:30' },
+    };
+    const base = after(book, market, inIt);
+    expect(row(base, 'creative').total).toBe(2);
+    // “count” had its place on the day of the market.
+    expect(row(base, 'thinking').total).toBe(1);
+  });
+
   test('of more than a year ago only the last day is known', () => {
     const later = plainDay('2028-06-01');
     expect(row(book, 'thinking', later)).toMatchObject({ total: 0, lastOn: '2027-03-19', isLongAgo: true });
   });
 
   test('sums what was paid in its month', () => {
-    const bought = (id: string, at: string): ChangeInput =>
+    const bought = (id: string, at: string, paid = 250): ChangeInput =>
       ({
         type: 'cupboard/record-stock',
-        move: { id, supplyId: 'glue', kind: 'bought', amount: 1, at, paid: 250 },
+        move: { id, supplyId: 'glue', kind: 'bought', amount: 1, at, paid },
       }) as ChangeInput;
     const base = after(
       book,
       bought('b-1', '2027-02-03T10:00:00.000Z'),
       bought('b-2', '2027-02-20T10:00:00.000Z'),
       bought('b-3', '2025-02-20T10:00:00.000Z'),
+      // Eight in the evening of 31 January by the home's clock.
+      bought('b-4', '2027-02-01T02:00:00.000Z', 40),
     );
-    expect(overMonths(base, 'development', WEDNESDAY).paid.slice(-3)).toEqual([0, 500, 0]);
+    expect(overMonths(base, 'development', WEDNESDAY).paid).toEqual([
+      { month: '2027-01', amount: 40 },
+      { month: '2027-02', amount: 500 },
+    ]);
   });
 
   test('an empty home has a year of nothing', () => {
     const { rows, paid } = overMonths(testBook(), 'subjects', WEDNESDAY);
     expect(rows.every(({ total, lastOn }) => total === 0 && lastOn === null)).toBe(true);
-    expect(paid.every((one) => one === 0)).toBe(true);
+    expect(paid).toEqual([]);
   });
 });
 

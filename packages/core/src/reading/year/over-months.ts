@@ -1,9 +1,19 @@
-import { addDays, countByMonth, monthsUpTo, type Month, type PlainDay } from '../../calendar/index.ts';
+import { groupBy } from '../../book/index.ts';
+import {
+  addDays,
+  countByMonth,
+  dayInZone,
+  monthOf,
+  monthsUpTo,
+  type Month,
+  type PlainDay,
+} from '../../calendar/index.ts';
 import type { DayRecord } from '../../daybook/index.ts';
+import type { Money } from '../../measure/index.ts';
 import { headingsOf, headingsOfContent, type LensId } from '../../skills/index.ts';
-import { spanOfDays, unfilledContent, type UnitId } from '../../unit/index.ts';
-import { answer } from '../ground/answer.ts';
-import { copiesIn } from '../plan/copies.ts';
+import { unfilledContent, type UnitId } from '../../unit/index.ts';
+import { answer, type Look } from '../ground/answer.ts';
+import { stoodIn } from '../plan/copies.ts';
 import { daysIn } from '../plan/days.ts';
 import { homeIn } from '../plan/house.ts';
 import { unitsRecorded } from '../went/went.ts';
@@ -32,8 +42,8 @@ export interface OverMonths {
   readonly months: readonly Month[];
   /** The headings of a lens in their order. */
   readonly rows: readonly MonthRow[];
-  /** What was paid in each month by the stock ledger, in money as it is kept. */
-  readonly paid: readonly number[];
+  /** What was paid by the stock ledger in those of the months in which anything was. */
+  readonly paid: readonly { readonly month: Month; readonly amount: Money }[];
 }
 
 // Something that was out: from its first day on, once, whatever the number of its days.
@@ -43,37 +53,26 @@ interface Out {
   readonly headings: readonly string[];
 }
 
-/** Whether all that was said of something says that it was skipped. */
 const isSkipped = (records: readonly DayRecord[]): boolean =>
-  records.length > 0 && records.every(({ outcome }) => outcome === 'skipped');
+  records.every(({ outcome }) => outcome === 'skipped');
 
 // Each unit by itself: what changes in one leaves the years before as they were.
 const outIn = answer(
-  (
-    look,
-    unitId: UnitId,
-    records: readonly DayRecord[] | null,
-    lens: LensId,
-    today: PlainDay,
-  ): readonly Out[] => {
+  (look, unitId: UnitId, records: readonly DayRecord[], lens: LensId, today: PlainDay): readonly Out[] => {
     const { days } = daysIn(look, unitId);
     const { ownHeadings } = homeIn(look);
-    return copiesIn(look, unitId).flatMap((copy): readonly Out[] => {
-      const span = spanOfDays(copy);
-      const first = span && days[span.from - 1]?.date;
-      if (!span || !first || first > today) return [];
-      if (isSkipped((records ?? []).filter(({ placementId }) => placementId === copy.id))) return [];
-      const end = days[Math.min(span.to, days.length) - 1]!.date;
-      return [
-        {
-          first,
-          last: end < today ? end : today,
-          headings: headingsOfContent(lens, unfilledContent(copy), ownHeadings),
-        },
-      ];
+    const said = groupBy(records, ({ placementId }) => placementId);
+    return stoodIn(look, unitId).flatMap(({ copy, from, to }): readonly Out[] => {
+      const first = days[from - 1]?.date;
+      const records = said.get(copy.id);
+      if (!first || first > today || (records && isSkipped(records))) return [];
+      const end = days[Math.min(to, days.length) - 1]!.date;
+      const last = end < today ? end : today;
+      return [{ first, last, headings: headingsOfContent(lens, unfilledContent(copy), ownHeadings) }];
     });
   },
 );
+const NONE: readonly never[] = [];
 
 /**
  * What was out over the last twelve months, under the headings of a lens: each thing once, in the month of its first day. What was
@@ -84,7 +83,7 @@ export const overMonths = answer((look, lens: LensId, today: PlainDay): OverMont
   const recorded = unitsRecorded(look);
   const out = Object.values(look.table('units'))
     .filter(({ start }) => start !== null && start <= today)
-    .flatMap(({ id }) => outIn(look, id, recorded.get(id) ?? null, lens, today));
+    .flatMap(({ id }) => outIn(look, id, recorded.get(id) ?? NONE, lens, today));
   const rows = headingsOf(lens, homeIn(look).ownHeadings).map(({ id, name }) =>
     rowOf(
       id,
@@ -94,7 +93,7 @@ export const overMonths = answer((look, lens: LensId, today: PlainDay): OverMont
       today,
     ),
   );
-  return { months, rows, paid: paidBy(Object.values(look.table('stockMoves')), months) };
+  return { months, rows, paid: paidIn(look, months) };
 });
 
 function rowOf(
@@ -122,12 +121,15 @@ function rowOf(
   };
 }
 
-function paidBy(
-  moves: readonly { readonly at: string; readonly paid: number | null }[],
-  months: readonly Month[],
-): readonly number[] {
-  const sums = new Map<string, number>();
-  for (const { at, paid } of moves)
-    if (paid) sums.set(at.slice(0, 7), (sums.get(at.slice(0, 7)) ?? 0) + paid);
-  return months.map((month) => sums.get(month) ?? 0);
+// By the home's own clock: what is bought on the evening of the 31st belongs to that month.
+function paidIn(look: Look, months: readonly Month[]): OverMonths['paid'] {
+  const { zone } = homeIn(look);
+  const paid = Object.values(look.table('stockMoves')).flatMap(({ at, paid }) =>
+    paid ? [{ month: monthOf(dayInZone(Date.parse(at), zone)), paid }] : [],
+  );
+  const byMonth = groupBy(paid, ({ month }) => month);
+  return months.flatMap((month) => {
+    const of = byMonth.get(month);
+    return of ? [{ month, amount: of.reduce((sum, one) => sum + one.paid, 0) as Money }] : [];
+  });
 }

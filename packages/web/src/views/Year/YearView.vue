@@ -12,13 +12,14 @@ import {
   SEASONS,
   yearOf,
   type CouldCome,
-  type LensId,
+  type Money,
   type PlainDay,
 } from '@kobby/core';
 import { computed, ref } from 'vue';
 import { RouterLink } from 'vue-router';
 import InkBand from '../../parts/InkBand.vue';
 import MonthTable from '../../parts/MonthTable.vue';
+import OneOf from '../../parts/OneOf.vue';
 import PageBar from '../../parts/PageBar.vue';
 import ShelfCard from '../../parts/ShelfCard.vue';
 import { useBook } from '../../state/book.ts';
@@ -27,9 +28,9 @@ import StartSheet from '../Units/StartSheet.vue';
 /** The year behind: what was out month by month, what has not been for long, which themes at which time, and what could come next. */
 const store = useBook();
 const home = computed(() => homeOf(store.book));
-const lenses = Object.entries(LENSES).filter(([id]) => id !== 'corners') as [LensId, { name: string }][];
 // The learning centres have no headings that last over units.
-const lens = ref<LensId>(home.value.lens === 'corners' ? 'development' : home.value.lens);
+const { corners: _corners, ...WAYS } = LENSES;
+const lens = ref<keyof typeof WAYS>(home.value.lens === 'corners' ? 'development' : home.value.lens);
 const over = computed(() => overMonths(store.book, lens.value, store.today!));
 const rows = computed(() =>
   over.value.rows.map((row) => ({
@@ -42,13 +43,8 @@ const rows = computed(() =>
 const lastText = (day: PlainDay): string =>
   monthOf(day) < over.value.months[0]! ? formatMonth(monthOf(day)) : formatDay(day);
 const rare = computed(() => rows.value.filter(({ isLongAgo }) => isLongAgo));
-const paid = computed(() => over.value.paid.reduce((sum, one) => sum + one, 0));
-const money = (amount: number): string => formatMoney(amount as never, home.value.currency);
-const paidText = computed(() =>
-  over.value.months.flatMap((month, at) =>
-    over.value.paid[at]! > 0 ? [{ month, text: money(over.value.paid[at]!) }] : [],
-  ),
-);
+const money = (amount: number): string => formatMoney(amount as Money, home.value.currency);
+const paid = computed(() => over.value.paid.reduce((sum, { amount }) => sum + amount, 0));
 const next = computed(() => couldComeNext(store.book, lens.value, store.today!));
 const year = computed(() => yearOf(store.book, store.today!));
 const seasons = computed(() => bySeason(year.value.units, home.value.zone));
@@ -67,17 +63,7 @@ const WORDS = { again: 'Start it again', ready: 'Start it' } as const;
       </PageBar>
       <p v-if="isEmpty" class="empty">Once something was out, its month stands here.</p>
       <ShelfCard v-else title="Month by month" label="Month by month">
-        <div class="lenses" role="group" aria-label="Looked at">
-          <button
-            v-for="[id, one] in lenses"
-            :key="id"
-            type="button"
-            :aria-pressed="lens === id"
-            @click="lens = id"
-          >
-            {{ one.name }}
-          </button>
-        </div>
+        <OneOf v-model="lens" label="Looked at" :options="WAYS" />
         <MonthTable
           :label="`${LENSES[lens].name}, month by month`"
           of="things that were out"
@@ -139,8 +125,8 @@ const WORDS = { again: 'Start it again', ready: 'Start it' } as const;
         <ShelfCard v-if="paid > 0" title="Money" label="Money">
           <p>{{ money(paid) }} paid in these months, by the stock ledger.</p>
           <ul data-test="paid">
-            <li v-for="{ month, text } in paidText" :key="month">
-              <span>{{ formatMonth(month) }}</span><span class="figures">{{ text }}</span>
+            <li v-for="{ month, amount } in over.paid" :key="month">
+              <span>{{ formatMonth(month) }}</span><span class="figures">{{ money(amount) }}</span>
             </li>
           </ul>
         </ShelfCard>
@@ -151,25 +137,6 @@ const WORDS = { again: 'Start it again', ready: 'Start it' } as const;
 </template>
 
 <style scoped>
-.lenses {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--gap-2);
-  margin-bottom: var(--gap-3);
-}
-.lenses button {
-  min-height: 34px;
-  padding: var(--gap-2) var(--gap-3);
-  background: var(--well);
-  border: 1.5px solid var(--line);
-  border-radius: var(--radius);
-  font-weight: 600;
-}
-.lenses button[aria-pressed='true'] {
-  background: var(--tape);
-  border-color: var(--shelf);
-  color: var(--tape-ink);
-}
 .columns {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(360px, 100%), 1fr));

@@ -45,7 +45,7 @@ test('what was out stands month by month under the headings of a lens, with what
   expect(page.get('[data-test="seasons"]').text()).toContain('springKites 2027');
 
   await page
-    .findAll('.lenses button')
+    .findAll('[aria-label="Looked at"] button')
     .find((one) => one.text() === 'By school subject')!
     .trigger('click');
   await nextTick();

@@ -26,7 +26,7 @@ const questions = [
   ['rules'],
   ['answers'],
   ['room'],
-  ['handover', 'lookback'],
+  ['handover', 'lookback', 'sure'],
 ];
 const CORE_ALLOWED = [
   'zod',

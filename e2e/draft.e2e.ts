@@ -267,6 +267,33 @@ test('a disruption of each kind: the fewest moves, taken, and taken back', async
   expect(ren.errors).toEqual([]);
 });
 
+test('how sure it is: a thousand weeks with the odds of the home, and other odds come to something else', async () => {
+  const whole = async (): Promise<number> => {
+    await ren.page.waitForFunction(() =>
+      /^Every day holds as planned in\s+\d+ of 100 tries\.$/.test(
+        document.querySelector('[data-test="whole"]')?.textContent.trim() ?? '',
+      ),
+    );
+    const told = await ren.textOf('[data-test="whole"]');
+    console.log(told, await ren.textOf('[data-test="fullest"]'));
+    return Number(/in\s+(\d+) of 100/.exec(told)![1]);
+  };
+  await page('Days');
+  await ren.pressText('How sure is it?');
+  const before = await whole();
+  expect(await ren.textsOf('[data-test="sure-days"] tbody tr')).toHaveLength(10);
+  expect(await ren.textOf('[data-test="fullest"]')).toContain('everyone is there in 53 of 100');
+  await ren.press('::-p-xpath(//summary[contains(., "What it reckons with")])');
+  await ren.fill('childComesPercent', '99');
+  await ren.strike('Tab');
+  await ren.sees('everyone is there in 94 of 100');
+  await ren.kept();
+  // Who comes changes what wants everyone, and not whether the plan can be done.
+  expect(await whole()).toBe(before);
+  await ren.strike('Escape');
+  await ren.page.waitForFunction(() => !document.querySelector('[role="dialog"]'));
+});
+
 test('where no worker begins it is said, and nothing changes', async () => {
   await ren.page.evaluate(() => {
     window.Worker = class {

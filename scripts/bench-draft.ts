@@ -1,5 +1,5 @@
 // Figures of drafting: how soon there is a first proposal, how far it and the last one lie from what no plan can be above, and how often
-// a reshuffle by search alone is as good as the one that a solver proves.
+// a reshuffle by search alone is as good as the one that a solver proves; how soon a thousand weeks are tried.
 import loadHighs from 'highs';
 import {
   appraise,
@@ -12,6 +12,8 @@ import {
   read,
   reshuffle,
   searchFor,
+  sureProblemOf,
+  tryWeeks,
   type Book,
   type ChangeInput,
   type ChoiceSolver,
@@ -47,6 +49,7 @@ export async function benchDraft(): Promise<void> {
   benchLarge(solver);
   benchTight(solver);
   benchReshuffle(solver);
+  benchSure();
 }
 
 function benchHomes(solver: ChoiceSolver): void {
@@ -134,6 +137,22 @@ function benchReshuffle(solver: ChoiceSolver): void {
   show(
     `reshuffles after ${DISRUPTIONS} disruptions, ${moves} moves in all`,
     `${ms(middle(times))} by search alone, as good as the proven one in ${same}`,
+  );
+}
+
+// How soon a thousand weeks of a drafted unit without anything standing in are tried, by problem and by try.
+function benchSure(): void {
+  const { book } = disrupted(1);
+  const reading = read(book, DRAFT_UNIT, today);
+  let start = performance.now();
+  const problem = sureProblemOf(book, reading, today);
+  const asked = since(start);
+  start = performance.now();
+  const [sure] = tryWeeks(problem, { seed: 1, tries: 1000, step: 1000 });
+  show('a thousand weeks, what is tried', ms(asked));
+  show(
+    '  tried, in the worker',
+    `${ms(since(start))}: ${problem.days.length} days, ${problem.comes.length} children, every day holds in ${percent(sure!.whole)}`,
   );
 }
 

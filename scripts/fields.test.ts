@@ -38,7 +38,6 @@ const KEPT_FOR: Readonly<Record<string, readonly string[]>> = {
     ...['notes', 'omissions', 'keepings', 'prepChoices', 'prepMarks'].map((table) => `${table}.unitId`),
     ...of('leadings', 'unitId', 'placementId', 'day'),
     ...of('keepsakes', 'placementId', 'childId'),
-    ...of('arrivals', 'date', 'childId'),
     'timers.recipeId',
   ],
   'read as a whole, by the name of a column or a singing': [

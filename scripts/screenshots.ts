@@ -58,11 +58,6 @@ await take(mara, 'print-shop');
 await mara.go(`${server.url}/units/unit-kites/corners`);
 await mara.find('.cubby');
 await take(mara, 'corners');
-await mara.press('[data-test="heads-ups-elsewhere"]');
-await mara.press('::-p-xpath(//*[@data-test="heads-up"]//button[contains(., "Water")])');
-await mara.find('[data-test="mends"]');
-await mara.page.$eval('.opened', (element) => element.scrollIntoView({ block: 'end' }));
-await take(mara, 'heads-up');
 for (const [page, ready] of [
   ['spark', 'main form'],
   ['days', '.day'],
@@ -74,6 +69,12 @@ for (const [page, ready] of [
   await mara.find(ready);
   await take(mara, page);
 }
+await mara.go(`${server.url}/units/unit-kites/days`);
+await mara.pressText('How sure is it?');
+await mara.page.waitForFunction(() =>
+  document.querySelector('[data-test="whole"]')?.textContent.trim().endsWith('tries.'),
+);
+await take(mara, 'sure');
 await mara.go(`${server.url}/units/unit-lanterns/corners`);
 await mara.pressText('Draft the rest');
 await mara.page.waitForFunction(() => document.body.innerText.includes('best there can be'));

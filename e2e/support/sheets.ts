@@ -43,6 +43,7 @@ export const SHEETS: readonly SheetPath[] = [
   { sheet: 'LineSheet', at: unit('days'), opens: press('.room button.link') },
   { sheet: 'PacketSheet', at: unit('days'), opens: text('A packet of sheets') },
   { sheet: 'ReshuffleSheet', at: unit('days'), opens: text('Another way') },
+  { sheet: 'SureSheet', at: unit('days'), opens: text('How sure is it?') },
   { sheet: 'ClosureSheet', at: unit('days'), opens: text('Close a date') },
   { sheet: 'EventSheet', at: unit('spark'), opens: text('An event') },
   { sheet: 'PictureSheet', at: unit('spark'), opens: press('[data-test="thing-picture"]') },

@@ -1,3 +1,4 @@
+import { randomOf } from '../measure/index.ts';
 import { ChoiceBoard } from './board.ts';
 import { EPSILON, type ChoiceProblem, type Picks } from './problem.ts';
 
@@ -223,17 +224,6 @@ export class Search {
 
 /** How often a change empties a place. */
 const EMPTYING = 0.03;
-
-// Numbers from 0 to below 1, always the same for a seed (mulberry32).
-function randomOf(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
 
 /** The best picks that a whole search finds. */
 export function searchFor(

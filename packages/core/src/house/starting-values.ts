@@ -99,6 +99,23 @@ export const STARTING_VALUES = {
     min: 50,
     max: 500,
   },
+  wetDaysPercent: { name: 'Days on which it rains or snows', unit: '%', value: 30, min: 0, max: 100 },
+  childComesPercent: {
+    name: 'A child comes who is expected, before more is known',
+    unit: '%',
+    value: 90,
+    min: 10,
+    max: 100,
+  },
+  adultComesPercent: { name: 'An assistant comes who is expected', unit: '%', value: 98, min: 10, max: 100 },
+  turnSpreadPercent: {
+    name: 'A turn takes more or less, before more is known, mostly by',
+    unit: '%',
+    value: 20,
+    min: 0,
+    max: 100,
+  },
+  spoiltPercent: { name: 'Pieces that are spoilt or lost', unit: '%', value: 10, min: 0, max: 90 },
   draftPrepPercent: { name: 'In drafts, little to prepare weighs', unit: '%', value: 100, min: 0, max: 400 },
   draftOnHandPercent: { name: 'In drafts, what is here weighs', unit: '%', value: 100, min: 0, max: 400 },
   draftFreshPercent: {

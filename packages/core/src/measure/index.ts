@@ -6,5 +6,6 @@ export * from './kept-file.ts';
 export * from './memoised.ts';
 export * from './money.ts';
 export * from './quantity.ts';
+export * from './random.ts';
 export * from './text.ts';
 export * from './units.ts';

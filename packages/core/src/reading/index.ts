@@ -196,8 +196,10 @@ export {
   type LookBackRow,
   type Tally,
 } from './lookback/look-back.ts';
+export { comesOf, sureProblemOf, type Comes, type SureProblem } from './sure/problem.ts';
+export { SURE_REASONS, tryWeeks, type Sure, type SureDay, type SureReason } from './sure/tries.ts';
 export { startingAgain, type Again, type AgainLine, type Begun } from './lookback/again.ts';
 export { specialDaysIn } from './plan/copies.ts';
 export { phaseIn, phaseOf } from './plan/days.ts';
 export { wentIn, type Went } from './went/went.ts';
-export { learnedTurn, type LearnedTurn } from './plan/learned.ts';
+export { learnedTurn, turnSpread, type LearnedTurn } from './plan/learned.ts';

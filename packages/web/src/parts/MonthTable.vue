@@ -77,6 +77,8 @@ const shade = (count: number): string => `${NONE + Math.round(((MOST - NONE) * c
 
 <style scoped>
 .months {
+  /* What is only read aloud is rolled with the table, and does not widen the page. */
+  position: relative;
   overflow-x: auto;
 }
 table {
@@ -104,6 +106,7 @@ thead small {
   display: block;
   min-height: 14px;
   font-size: 11px;
+  line-height: 14px;
   font-weight: 400;
 }
 td.figures {

@@ -4,7 +4,6 @@ import {
   DRAFT_TERMS,
   homeOf,
   STARTING_VALUES,
-  valueIn,
   weightsOf,
   type DraftTerm,
   type StartingValueId,
@@ -12,6 +11,7 @@ import {
 import { computed } from 'vue';
 import { useBook } from '../state/book.ts';
 import { useProposing } from '../state/proposing.ts';
+import { useStartingValues } from '../state/starting-value.ts';
 import PlankSheet from './PlankSheet.vue';
 
 /** What must hold in a draft, what would be nice and how much it weighs; some of that is the home's own. */
@@ -21,6 +21,7 @@ const proposing = useProposing();
 const isOpen = computed({ get: () => true, set: (open) => (open ? undefined : emit('close')) });
 
 const home = computed(() => homeOf(store.book));
+const { valueOf, take } = useStartingValues();
 const SLIDERS = {
   draftPrepPercent: 'Little to prepare',
   draftOnHandPercent: 'What is here, nothing to buy',
@@ -35,11 +36,6 @@ const wordOf = (percent: number): string => {
   if (percent < 100) return 'counts less';
   return percent === 100 ? 'counts as usual' : `counts ${percent / 100} times as much`;
 };
-function weigh(id: StartingValueId, event: Event): void {
-  const { values, ...rest } = home.value;
-  const value = Number((event.target as HTMLInputElement).value);
-  store.perform([{ type: 'house/put-home', home: { ...rest, values: { ...values, [id]: value } } as never }]);
-}
 const points = computed(() => {
   const weights = weightsOf(home.value, proposing.ask.value.character);
   const got = new Map(proposing.proposal.value?.terms.map((one) => [one.term, one.points]));
@@ -66,11 +62,11 @@ const points = computed(() => {
         :min="STARTING_VALUES[id].min"
         :max="STARTING_VALUES[id].max"
         :step="STEP"
-        :value="valueIn(home, id)"
-        :aria-valuetext="wordOf(valueIn(home, id))"
-        @change="weigh(id, $event)"
+        :value="valueOf(id)"
+        :aria-valuetext="wordOf(valueOf(id))"
+        @change="take(id, $event)"
       />
-      <span class="soft">{{ wordOf(valueIn(home, id)) }}</span>
+      <span class="soft">{{ wordOf(valueOf(id)) }}</span>
     </p>
     <h3>What must hold</h3>
     <ul>

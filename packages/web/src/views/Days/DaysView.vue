@@ -34,13 +34,14 @@ import DaySheet from './DaySheet.vue';
 import LineSheet from './LineSheet.vue';
 import PacketSheet from './PacketSheet.vue';
 import ReshuffleSheet from './ReshuffleSheet.vue';
+import SureSheet from './SureSheet.vue';
 
 /** The numbered days: what is done with everyone and what with a few, each in a block of the day. */
 const store = useBook();
 const reading = useReading();
 const desk = useDesk();
 const hand = useHand();
-const sheet = ref<'balance' | 'closure' | 'packet' | 'reshuffle' | null>(null);
+const sheet = ref<'balance' | 'closure' | 'packet' | 'reshuffle' | 'sure' | null>(null);
 const openDay = ref<number | null>(null);
 const line = ref<{
   readonly id: DayLine['id'] | null;
@@ -188,10 +189,12 @@ const newLine = (day: number | null, kind: DayLine['kind']): void =>
       <h2>In reserve · {{ reserve.length }}</h2>
       <p class="soft">Undated extras and easy things, for a day that goes another way.</p>
       <button type="button" class="link" @click="desk.look({})">Show them beside the plan</button>
+      <button type="button" class="link" @click="sheet = 'sure'">How sure is it?</button>
       <button type="button" class="link" @click="sheet = 'packet'">A packet of sheets, one page a day</button>
     </div>
   </section>
   <BalanceSheet v-if="sheet === 'balance'" @close="sheet = null" />
+  <SureSheet v-if="sheet === 'sure'" @close="sheet = null" />
   <ReshuffleSheet v-if="sheet === 'reshuffle'" @close="sheet = null" />
   <PacketSheet v-if="sheet === 'packet'" @close="sheet = null" />
   <ClosureSheet v-if="sheet === 'closure'" @close="closed" />

@@ -9,7 +9,7 @@ import { publishing } from './publishing.ts';
 /** A better schedule: worked out on request, compared goal by goal, taken over by one press. */
 const store = useBook();
 const reading = useReading();
-const { stage, solved, failed, start, stop } = useSolving();
+const { stage, solved, isWorking, failed, start, stop } = useSolving();
 
 const STAGES: Readonly<Record<Stage | 'begin', string>> = {
   begin: 'getting ready',
@@ -41,7 +41,7 @@ function take(): void {
 
 <template>
   <div class="better" role="status" data-test="better">
-    <template v-if="stage">
+    <template v-if="isWorking">
       <span>Working out a better one: {{ STAGES[stage] }} …</span>
       <v-btn class="is-side" @click="stop">Stop</v-btn>
     </template>

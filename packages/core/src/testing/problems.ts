@@ -1,16 +1,9 @@
 import type { Minutes, Moment } from '../calendar/index.ts';
+import { randomOf } from '../measure/index.ts';
 import type { ScheduleProblem, TimeSlot, Task, TaskNeed } from '../schedule/index.ts';
 
-/** Numbers from 0 to below 1, always the same for a seed. */
-export function seeded(seed: number): () => number {
-  let state = seed >>> 0;
-  return () => {
-    state = (state + 0x6d2b79f5) >>> 0;
-    let mixed = Math.imul(state ^ (state >>> 15), state | 1);
-    mixed ^= mixed + Math.imul(mixed ^ (mixed >>> 7), mixed | 61);
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4_294_967_296;
-  };
-}
+/** Numbers for made-up cases, always the same for a seed. */
+export const seeded = randomOf;
 
 /** How large a made-up problem is, and how tight. */
 export interface ProblemSize {

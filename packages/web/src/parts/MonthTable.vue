@@ -105,7 +105,7 @@ thead th {
 thead small {
   display: block;
   min-height: 14px;
-  font-size: 11px;
+  font-size: 12px;
   line-height: 14px;
   font-weight: 400;
 }

@@ -57,9 +57,9 @@ function againFrom(base: typeof book) {
 test('what went how, what fits nobody now, and who is new stands before it is begun again', () => {
   const { again } = againFrom(after(book, aChild('eli', '2023-06-01', { startedOn: '2027-09-01' })));
   expect(again.lines.map(({ placementId, isDoubtful, why }) => [placementId, isDoubtful, why])).toEqual([
-    ['q', true, ['lost them last time', 'bo met it', 'noted: too loud']],
+    ['q', true, ['lost them last time', 'bo met it within the year', 'noted: too loud']],
     ['r', true, ['fits nobody who comes now']],
-    ['p', false, ['loved last time', 'bo met it']],
+    ['p', false, ['loved last time', 'bo met it within the year']],
   ]);
   expect([again.newcomers.map(({ id }) => id), again.gone.map(({ id }) => id)]).toEqual([['eli'], ['ada']]);
   expect(again.sets).toEqual(['cards']);

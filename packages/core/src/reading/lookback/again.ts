@@ -1,5 +1,5 @@
 import { unique, type Book } from '../../book/index.ts';
-import type { PlainDay } from '../../calendar/index.ts';
+import { firstOf, monthsUpTo, type PlainDay } from '../../calendar/index.ts';
 import type { Child } from '../../house/index.ts';
 import type { Money } from '../../measure/index.ts';
 import type { Placement, PlacementId, UnitId } from '../../unit/index.ts';
@@ -7,6 +7,7 @@ import { read, type Reading } from '../answers/read.ts';
 import { metBy } from '../child/met.ts';
 import { listed } from '../ground/finding.ts';
 import { sessionsOf } from '../plan/plan.ts';
+import { MONTHS_SHOWN } from '../year/over-months.ts';
 import { lookBackOn } from './look-back.ts';
 
 /** Something of an earlier unit that is worth a thought before it is done again. */
@@ -52,10 +53,12 @@ export function startingAgain(
   const back = lookBackOn(book, before, today);
   const wentOf = new Map(back.rows.map((row) => [row.placement.id, row]));
   const placed = new Map(now.placements.map((one) => [one.id, one]));
+  // What was met longer ago is new again.
+  const since = firstOf(monthsUpTo(today, MONTHS_SHOWN)[0]!);
   const mets = new Map<Child, ReadonlySet<string>>();
   const metOf = (child: Child): ReadonlySet<string> => {
     const known =
-      mets.get(child) ?? new Set(metBy(book, child.id, null).map((met) => met.placement.originId));
+      mets.get(child) ?? new Set(metBy(book, child.id, since).map((met) => met.placement.originId));
     mets.set(child, known);
     return known;
   };
@@ -80,7 +83,7 @@ export function startingAgain(
       ...doubts,
       ...(row?.went === 'loved' ? ['loved last time'] : []),
       ...(fits.without.length > 0 && !fits.isNobody ? [`no version for ${namesOf(fits.without)}`] : []),
-      ...(met.length > 0 ? [`${namesOf(met)} met it`] : []),
+      ...(met.length > 0 ? [`${namesOf(met)} met it within the year`] : []),
       ...said.map((text) => `noted: ${text}`),
     ];
     return why.length === 0

@@ -268,7 +268,7 @@ details ul {
 small {
   font-weight: 400;
 }
-@media (max-width: 700px) {
+@media (max-width: 600px) {
   small {
     display: none;
   }

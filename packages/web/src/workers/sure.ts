@@ -6,7 +6,7 @@ export type SureNews =
   | { readonly kind: 'failed'; readonly message: string };
 
 /** How many weeks are tried: shares of them are true to about three of a hundred, nineteen times of twenty. */
-export const TRIES = 1000;
+const TRIES = 1000;
 const STEP = 100;
 // The same plan is told the same each time.
 const SEED = 20_270_308;

@@ -12,7 +12,7 @@ import {
   TEST_UNIT,
 } from '../../testing/home.ts';
 import { read } from '../answers/read.ts';
-import { learnedTurn, turnsMeasured } from './learned.ts';
+import { learnedTurn, turnsMeasured, turnSpread } from './learned.ts';
 import { placedIn } from './plan.ts';
 
 const took = (placementId: string, day: number, minutes: number): ChangeInput =>
@@ -63,4 +63,24 @@ test('what is recorded without a clock leaves all that is planned the same', () 
   expect(placedIn(said, TEST_UNIT)).toBe(placedIn(measured, TEST_UNIT));
   expect(turnsMeasured(said)).toBe(1);
   expect(placedIn(after(said, took('p2', 2, 60)), TEST_UNIT)).not.toBe(placedIn(said, TEST_UNIT));
+});
+
+test('how much turns differ is what the home says, until the same was measured more than once', () => {
+  expect(turnSpread(book)).toEqual({ spread: 0.2, times: 0 });
+  expect(turnSpread(after(book, took('p1', 1, 60), took('q', 6, 5)))).toEqual({
+    spread: Math.sqrt((10 * 0.2 ** 2) / 10),
+    times: 0,
+  });
+  const own = { ...TEST_HOME, values: { turnSpreadPercent: 50 } } as typeof TEST_HOME;
+  expect(turnSpread(after(book, { type: 'house/put-home', home: own })).spread).toBe(0.5);
+});
+
+test('turns that never differ, or differ much, draw it to what they are', () => {
+  const alike = after(book, ...[1, 2, 3, 4, 5].map((day) => took(`p${day}`, day, 30)));
+  // Ten at 0.2, four at nothing.
+  expect(turnSpread(alike).spread).toBeCloseTo(0.2 * Math.sqrt(10 / 14), 10);
+  const wild = after(book, ...[1, 2, 3, 4].map((day) => took(`p${day}`, day, day % 2 === 0 ? 10 : 40)));
+  // Two at ln 2 below their mean and two above, of which one is spent on the mean itself.
+  expect(turnSpread(wild).spread).toBeCloseTo(Math.sqrt((10 * 0.04 + 4 * Math.LN2 ** 2) / 13), 10);
+  expect(turnSpread(wild).times).toBe(3);
 });

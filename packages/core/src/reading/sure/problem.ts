@@ -27,6 +27,8 @@ export interface TriedDay {
   readonly expected: readonly number[];
   /** How many belong to the home and are not expected: on another weekday, or known to be away. */
   readonly missing: number;
+  /** How many things are planned for it. */
+  readonly planned: number;
   /** What rain or snow stops, with nothing that stands in for it. */
   readonly outdoors: readonly string[];
   /** What is meant for everyone's folder. */
@@ -123,6 +125,7 @@ export function sureProblemOf(book: Book, reading: Reading, today: PlainDay): Su
         expected: placesOf(there.children),
         missing: everyone.filter((child) => belongsOn(child, day.date) && !there.children.includes(child))
           .length,
+        planned: onDay.length,
         outdoors: onDay
           .filter(({ placement: { id, content } }) => needsWeather(content) && !twinned.has(id))
           .map(({ placement }) => placement.content.title),

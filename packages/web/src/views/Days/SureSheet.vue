@@ -32,6 +32,8 @@ const known = computed(() =>
     .filter(({ days }) => days > 0)
     .toSorted((a, b) => a.share - b.share),
 );
+// What is not planned holds whatever comes: nothing is said of that.
+const isEmpty = computed(() => problem.value.days.every(({ planned }) => planned === 0));
 const { valueOf, take } = useStartingValues();
 const ODDS = [
   'wetDaysPercent',
@@ -52,9 +54,10 @@ const rows = computed(() =>
       const bare = id === 'weather' ? `, and nothing stands in for ${listed(tried.outdoors)}` : '';
       return `${name} in ${Math.round(one.because[id] * 100)}${bare}`;
     });
-    const { missing, keepsakes } = tried;
+    const { missing, keepsakes, planned } = tried;
     const away = missing > 0 ? [`${missing} not expected`] : [];
-    return { ...one, missing, keepsakes, between: [...reasons, ...away].join('; ') };
+    const empty = planned === 0 ? ['nothing is planned'] : [];
+    return { ...one, missing, keepsakes, between: [...empty, ...reasons, ...away].join('; ') };
   }),
 );
 // On days that are alike it is as likely: to the hundredth that is shown.
@@ -90,7 +93,10 @@ const pieces = computed(() =>
     <p v-else-if="trouble" class="wrong" role="alert">It could not be tried: {{ trouble }}</p>
     <template v-if="sure">
       <p class="whole" role="status" data-test="whole">
-        Every day holds as planned in <b>{{ ofHundred(sure.whole) }}</b> tries.
+        <template v-if="isEmpty">Nothing is planned for these days yet: only who comes can be told.</template>
+        <template v-else>
+          Every day holds as planned in <b>{{ ofHundred(sure.whole) }}</b> tries.
+        </template>
         <span v-if="isWorking" class="soft">{{ sure.tries }} tries so far …</span>
       </p>
       <div class="days" role="region" aria-label="Day by day" tabindex="0">

@@ -88,6 +88,13 @@ test('is tried anew with odds that are changed there; what cannot be is pointed 
   expect(await type('')).toContain('in 0 of 100 tries');
 });
 
+test('a unit without a plan is not said to hold', async () => {
+  const text = await textIn(testBook(aChild('ada', '2024-01-01'), anActivity('lacing')));
+  expect(text).toContain('Nothing is planned for these days yet');
+  expect(text).not.toContain('holds as planned in');
+  expect(text).toContain('Day 1 Mon 8 March10090nothing is planned');
+});
+
 test('a unit that is over has nothing to try, and what cannot be tried is said', async () => {
   expect(await textIn(home, '2028-01-01' as never)).toContain('Every day of it is over');
   isFailing = true;

@@ -57,7 +57,9 @@ const rows = computed(() =>
     const { missing, keepsakes, planned } = tried;
     const away = missing > 0 ? [`${missing} not expected`] : [];
     const empty = planned === 0 ? ['nothing is planned'] : [];
-    return { ...one, missing, keepsakes, between: [...empty, ...reasons, ...away].join('; ') };
+    // What is not planned has no bar.
+    const shares = planned === 0 ? { holds: null, full: one.full } : { holds: one.holds, full: one.full };
+    return { ...one, shares, missing, keepsakes, between: [...empty, ...reasons, ...away].join('; ') };
   }),
 );
 // On days that are alike it is as likely: to the hundredth that is shown.
@@ -99,34 +101,6 @@ const pieces = computed(() =>
         </template>
         <span v-if="isWorking" class="soft">{{ sure.tries }} tries so far …</span>
       </p>
-      <div class="days" role="region" aria-label="Day by day" tabindex="0">
-        <table data-test="sure-days">
-          <caption>
-            In how many of 100 tries
-          </caption>
-          <thead>
-            <tr>
-              <th scope="col">Day</th>
-              <th scope="col">holds as planned</th>
-              <th scope="col">everyone is there</th>
-              <th scope="col">what comes between</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="row in rows" :key="row.day.number">
-              <th scope="row">
-                {{ dayText(row) }} <small>{{ formatDay(row.day.date) }}</small>
-              </th>
-              <td v-for="(share, what) in { holds: row.holds, full: row.full }" :key="what">
-                <span class="bar figures" :class="what" :style="{ '--share': `${share * 100}%` }">{{
-                  Math.round(share * 100)
-                }}</span>
-              </td>
-              <td>{{ row.between }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
       <ul class="says">
         <li v-if="fullest.most > 0" data-test="fullest">
           What wants everyone fits {{ daysText(fullest.days) }} best: everyone is there in
@@ -158,6 +132,38 @@ const pieces = computed(() =>
           The spares that are planned are enough.
         </li>
       </ul>
+      <div class="days" role="region" aria-label="Day by day" tabindex="0">
+        <table data-test="sure-days">
+          <caption>
+            In how many of 100 tries
+          </caption>
+          <thead>
+            <tr>
+              <th scope="col">Day</th>
+              <th scope="col">holds as planned</th>
+              <th scope="col">everyone is there</th>
+              <th scope="col">what comes between</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in rows" :key="row.day.number">
+              <th scope="row">
+                {{ dayText(row) }} <small>{{ formatDay(row.day.date) }}</small>
+              </th>
+              <td v-for="(share, what) in row.shares" :key="what">
+                <span
+                  v-if="share !== null"
+                  class="bar figures"
+                  :class="what"
+                  :style="{ '--share': `${share * 100}%` }"
+                  >{{ Math.round(share * 100) }}</span
+                >
+              </td>
+              <td>{{ row.between }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
       <details>
         <summary>What it reckons with</summary>
         <p v-for="id in ODDS" :key="id" class="odd">
@@ -232,6 +238,7 @@ thead th {
   border-top: 1px dashed var(--line);
 }
 summary {
+  margin-top: var(--gap-3);
   min-height: 24px;
   font-weight: 600;
 }
